@@ -67,7 +67,8 @@ class Placed(NamedTuple):
     def joint_map(self, key: str, frame: int = 0) -> Affine[complex]:
         """Board at rest to board as posed, for what rides on this joint."""
         i = self.plan.place[key]
-        return Affine(*(complex(field[frame, i]) for field in self.maps))
+        a, b, t = self.maps
+        return Affine(a.item(frame, i), b.item(frame, i), t.item(frame, i))
 
     def carrier_map(self, key: str, frame: int = 0) -> Affine[complex]:
         """The map of what carries this joint as posed; the identity for a free joint."""
@@ -108,7 +109,7 @@ class Placed(NamedTuple):
 
     def turn(self, key: str, frame: int = 0) -> float:
         """The turn of a joint in radians (clockwise on the screen), links, limbs and limits included."""
-        return float(self.turns[frame, self.plan.place[key]])
+        return self.turns.item(frame, self.plan.place[key])
 
     def control_at(self, control: Control, frame: int = 0) -> complex:
         """Where a control stands on the board as posed."""
@@ -117,7 +118,7 @@ class Placed(NamedTuple):
 
     def value(self, key: str, what: str, frame: int = 0) -> float:
         """A channel of a joint, limb or control as it counts here: what the pose gives and what links add."""
-        return float(self.channels[what][frame, self.plan.owners[key]])
+        return self.channels[what].item(frame, self.plan.owners[key])
 
     def control_value(self, key: str, what: str = "value", frame: int = 0) -> float:
         """The value of a slider or pad, links included."""
@@ -222,7 +223,7 @@ def _as_placed(
     a, t = np.array([found.a]), np.array([found.t])
     turns = np.array([found.turns]).reshape(1, len(plan.joints))
     fared = Fared(np.array([found.distance]).reshape(1, -1), np.array([found.bend]).reshape(1, -1))
-    lengthened = np.ones(a.shape)
+    lengthened = np.array([found.longer])
     board = Affine(a, np.zeros_like(a), t)
     if not values["shows"].any() and not values["visible"].any() and not any(what == "shows" for what, _ in linked):
         return Placed(plan, board, turns, fared, lengthened, values, *_shown_at_rest(plan), linked)

@@ -1,7 +1,6 @@
 """One frame in plain numbers: what `evaluate` does for many, for a drag, where NumPy's cost per call is some fifty times that of the arithmetic.
 
-It serves puppets as most are posed: every joint scaled evenly, no limb that stretches, no soft limit in a limb. All else goes the way of
-many frames; the tests hold both to each other. A map is then `z -> a z + t`. Same formulas, same order.
+It serves puppets as most are posed: every joint scaled evenly, no soft limit in a limb. All else goes the way of many frames; the tests hold both to each other. A map is then `z -> a z + t`. Same formulas, same order.
 """
 
 import cmath
@@ -54,7 +53,7 @@ class PlainEnd(NamedTuple):
 
 
 class PlainLimb(NamedTuple):
-    """A limb: places of its joints and what it reaches for, its length at rest, and the ranges that make sense to ask for."""
+    """A limb: places of its joints and what it reaches for, how it stretches, and the ranges that make sense to ask for."""
 
     number: int
     joints: tuple[int, ...]
@@ -63,6 +62,8 @@ class PlainLimb(NamedTuple):
     tip: complex
     bend: float
     soften: float
+    stretch: float
+    stretches: tuple[float, ...]  # each joint's share
     spans: tuple[Span, ...]
     give: tuple[float, ...]
 
@@ -87,6 +88,7 @@ class Program(NamedTuple):
     high: list[float]
     soft: list[bool]
     carriers: dict[int, list[int]]
+    carry: list[complex]  # by how much a joint is shifted for each time that its parent is longer
 
 
 class PlainlyPlaced(NamedTuple):
@@ -97,12 +99,13 @@ class PlainlyPlaced(NamedTuple):
     turns: list[float]
     distance: list[float]
     bend: list[float]
+    longer: list[float]
 
 
 @remembered
 def program_of(plan: Plan) -> Program | None:
-    """The plan in plain numbers; None for one whose limbs stretch or have soft limits, or whose scales are driven late."""
-    if plan.stretches or plan.late & {"stretch", "scale_x", "scale_y", "skew"}:
+    """The plan in plain numbers; None for one whose limbs have soft limits, or whose scales are driven late."""
+    if plan.late & {"scale_x", "scale_y", "skew"}:
         return None
     ends = plan.ends
     soft = ((ends.soft_smallest > 0) | (ends.soft_largest > 0)).tolist()
@@ -121,7 +124,15 @@ def program_of(plan: Plan) -> Program | None:
     return Program(
         tuple(map(_link, plan.links)), steps, plan.parent.tolist(), plan.pivot.tolist(), ends.smallest.tolist(),
         ends.largest.tolist(), soft, {place: known.tolist() for place, known in plan.carriers.items()},
+        _carry(plan),
     )  # fmt: skip
+
+
+def _carry(plan: Plan) -> list[complex]:
+    """See `evaluate._carried_along`."""
+    axis, above = plan.axis[plan.parent], np.append(plan.pivot, 0j)[plan.parent]
+    found: list[complex] = (((plan.pivot - above) * np.conj(axis)).real * axis).tolist()
+    return found
 
 
 def _link(step: LinkStep) -> PlainLink:
@@ -149,7 +160,7 @@ def _limbs(plan: Plan, batch: LimbBatch) -> list[PlainLimb]:
         found.append(
             PlainLimb(
                 int(batch.numbers[i]), tuple(joints), int(batch.parent[i]), int(batch.target[i]), complex(batch.tip[i]),
-                float(batch.bend[i]), float(batch.soften[i]), spans, tuple(plan.give[joints].tolist()),
+                float(batch.bend[i]), float(batch.soften[i]), float(batch.stretch[i]), tuple(batch.stretches[i].tolist()), spans, tuple(plan.give[joints].tolist()),
             )
         )  # fmt: skip
     return found
@@ -181,9 +192,9 @@ def _at(curve: tuple[list[float], list[float], list[float], list[float] | None],
 
 
 def suits(plan: Plan, values: Tables) -> bool:
-    """Whether all joints are scaled evenly, neither to nothing nor beyond all numbers, and nothing stretches."""
+    """Whether all joints are scaled evenly, neither to nothing nor beyond all numbers."""
     wide = values["scale_x"]
-    if values["skew"].any() or values["stretch"].any():
+    if values["skew"].any():
         return False
     if not wide.any() and not values["scale_y"].any():
         return True
@@ -204,10 +215,11 @@ class _Frame:
         count = len(program.parent)
         self.given = values["turn"][0].tolist()
         self.turns: list[float] = taken(values["turn"], plan.ends)[0].tolist()
-        self.shift = (values["x"][0] + 1j * values["y"][0]).tolist()
+        self.shift: list[complex] = (values["x"][0] + 1j * values["y"][0]).tolist()
         self.scale = (1 + values["scale_x"][0]).tolist()
         self.a = [0j] * count + [1 + 0j]
         self.t = [0j] * (count + 1)
+        self.longer = [1.0] * (count + 1)
         self.distance, self.bend = [0.0] * len(plan.limbs), [1.0] * len(plan.limbs)
 
     def run(self) -> PlainlyPlaced:
@@ -230,13 +242,18 @@ class _Frame:
                 pivot, over = program.pivot[joint], self.a[above]
                 a = cmath.rect(1.0, self.turns[joint]) * self.scale[joint]
                 self.a[joint] = over * a
-                self.t[joint] = over * (pivot + self.shift[joint] - a * pivot) + self.t[above]
+                self.t[joint] = over * (pivot + self._shifted(joint) - a * pivot) + self.t[above]
             for limb in step.limbs:
                 self._solve(limb)
         for step in program.steps:
             for limb in step.limbs:
                 self._fared(limb)
-        return PlainlyPlaced(self.a, self.t, self.turns, self.distance, self.bend)
+        return PlainlyPlaced(self.a, self.t, self.turns, self.distance, self.bend, self.longer)
+
+    def _shifted(self, joint: int) -> complex:
+        """A joint's own shift, and what comes to it because its parent is longer."""
+        more = self.longer[self.program.parent[joint]] - 1
+        return self.shift[joint] + more * self.program.carry[joint] if more else self.shift[joint]
 
     def _follow(self, link: PlainLink) -> None:
         if link.travel >= 0:
@@ -294,13 +311,17 @@ class _Frame:
         lengths.append(scale * self.scale[joints[-1]] * (limb.tip - pivot[joints[-1]]))
         over, target = limb.parent, limb.target
         at = (self.a[target] * pivot[target] + self.t[target] - self.t[over]) / self.a[over]
-        to = at - (pivot[joints[0]] + self.shift[joints[0]])
+        to = at - (pivot[joints[0]] + self._shifted(joints[0]))
+        wanted = abs(to)
+        if len(joints) > 1:
+            soften = limb.soften + float(values["soften"][0, limb.number])
+            to = _softened(to, lengths, min(max(soften, 0.0), MOST_SOFTEN))
+        stretch = limb.stretch + float(values["stretch"][0, limb.number])
+        if stretch > 0:
+            to, lengths = self._stretched(limb, to, lengths, (wanted, stretch, share))
         if len(joints) == 1:
             solved = [self._aimed(to, lengths[0], limb.spans[0])]
         else:
-            to = _softened(
-                to, lengths, min(max(limb.soften + float(values["soften"][0, limb.number]), 0.0), MOST_SOFTEN)
-            )
             side = limb.bend * (1 - 2 * min(max(float(values["bend"][0, limb.number]), 0.0), 1.0))
             if len(joints) == 2:
                 solved = list(reach_two(to, lengths[0], lengths[1], side, *limb.spans))
@@ -308,6 +329,20 @@ class _Frame:
                 solved = self._long(limb, to, lengths, side)
         for joint, turn in zip(joints, solved, strict=True):
             self.turns[joint] = turn if not share else self._mixed(joint, turn, share)
+
+    def _stretched(
+        self, limb: PlainLimb, to: complex, lengths: list[complex], how: tuple[float, float, float]
+    ) -> tuple[complex, list[complex]]:
+        """Goal and lengths of a limb that is longer, for the distance that is wanted, the stretch, and the share of own turns."""
+        wanted, stretch, share = how
+        reached = min(abs(to), sum(map(abs, lengths)))
+        factor = min(max(wanted / reached if reached > 0 else 0.0, 1.0), 1 + stretch)
+        bow = max(float(self.values["bow"][0, limb.number]), 0.0)
+        bowed = min(max(factor + bow, 1.0), 1 + stretch)
+        longer = [1 + (bowed - 1) * each for each in limb.stretches]
+        for joint, times in zip(limb.joints, longer, strict=True):
+            self.longer[joint] = 1 + (times - 1) * (1 - share)
+        return to * factor, [length * times for length, times in zip(lengths, longer, strict=True)]
 
     def _aimed(self, to: complex, v1: complex, span: Span) -> float:
         """See `two_joint.aim`."""
@@ -338,7 +373,8 @@ class _Frame:
     def _fared(self, limb: PlainLimb) -> None:
         pivot, root, last = self.program.pivot, limb.joints[0], limb.joints[-1]
         start, middle = (self.a[joint] * pivot[joint] + self.t[joint] for joint in (root, last))
-        tip = self.a[last] * limb.tip + self.t[last]
+        end = limb.tip + (self.longer[last] - 1) * (limb.tip - pivot[last])
+        tip = self.a[last] * end + self.t[last]
         self.distance[limb.number] = abs(tip - (self.a[limb.target] * pivot[limb.target] + self.t[limb.target]))
         first, second = middle - start, tip - middle
         cross = (first.conjugate() * second).imag

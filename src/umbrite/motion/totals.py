@@ -72,6 +72,12 @@ def held(placed: Placed, pose: Pose, wanted: Mapping[str, float], plan: Plan | N
     return with_totals(placed, pose, wanted, {name: total(placed, name) for name in driven}, plan)
 
 
+def _may_answer(placed: Placed, names: tuple[str, ...]) -> bool:
+    """Whether what links add may hang on these channels: one follows them, or goes by the way of some joint."""
+    links = placed.plan.puppet.links.values()
+    return any(link.travel or link.source in names for link in links)
+
+
 def moved_to(placed: Placed, pose: Pose, key: str, at: complex) -> Pose:
     """The pose in which a joint's pivot stands on a board point, by its own x and y, links included."""
     names = f"{key}.x", f"{key}.y"
@@ -79,7 +85,7 @@ def moved_to(placed: Placed, pose: Pose, key: str, at: complex) -> Pose:
     found = with_values(
         pose, {names[0]: shift.real - added(placed, names[0]), names[1]: shift.imag - added(placed, names[1])}
     )
-    if not placed.plan.puppet.links:
+    if not _may_answer(placed, names):
         return found
     best, nearest = found, np.inf
     for _ in range(TRIES):

@@ -169,16 +169,34 @@ def _draw(painter: Inked, cut: Cut, at: QPointF) -> None:
 def paint_master_points(painter: Inked, turn_at: QPointF, scale_at: QPointF, strength: float) -> None:
     """The two ends of the master: an arc to turn by, a bead to scale by."""
     painter.setOpacity(strength)
-    for at, brush in ((turn_at, painter.theme.brass_pale), (scale_at, painter.theme.paper)):
-        painter.setPen(pen(painter.theme.paper, 4))
-        painter.setBrush(brush)
-        painter.drawEllipse(at, 9, 9)
-        painter.setPen(pen(painter.theme.ink, 1.7))
-        painter.drawEllipse(at, 9, 9)
-    painter.setBrush(Qt.BrushStyle.NoBrush)
-    painter.drawArc(QRectF(turn_at.x() - 4.5, turn_at.y() - 4.5, 9, 9), 30 * 16, 250 * 16)
-    corner = 4.5 * math.sqrt(0.5)
-    painter.drawLine(scale_at + QPointF(-corner, corner), scale_at + QPointF(corner, -corner))
-    painter.drawLine(scale_at + QPointF(corner, -corner), scale_at + QPointF(0, -corner))
-    painter.drawLine(scale_at + QPointF(corner, -corner), scale_at + QPointF(corner, 0))
+    for at, turns in ((turn_at, True), (scale_at, False)):
+        picture = _master_point(painter.theme.name, painter.device().devicePixelRatioF(), turns)
+        half = picture.deviceIndependentSize().width() / 2
+        painter.drawPixmap(QPointF(round(at.x() - half), round(at.y() - half)), picture)
     painter.setOpacity(1.0)
+
+
+@lru_cache(maxsize=16)
+def _master_point(theme: str, ratio: float, turns: bool) -> QPixmap:  # noqa: FBT001 a key of the cache
+    """One of the two as a picture."""
+    wide = 28
+    picture = QPixmap(round(wide * ratio), round(wide * ratio))
+    picture.setDevicePixelRatio(ratio)
+    picture.fill(Qt.GlobalColor.transparent)
+    painter, at = Inked(picture, theme_named(theme)), QPointF(wide / 2, wide / 2)
+    painter.setRenderHint(QPainter.RenderHint.Antialiasing)
+    painter.setPen(pen(painter.theme.paper, 4))
+    painter.setBrush(painter.theme.brass_pale if turns else painter.theme.paper)
+    painter.drawEllipse(at, 9, 9)
+    painter.setPen(pen(painter.theme.ink, 1.7))
+    painter.drawEllipse(at, 9, 9)
+    painter.setBrush(Qt.BrushStyle.NoBrush)
+    if turns:
+        painter.drawArc(QRectF(at.x() - 4.5, at.y() - 4.5, 9, 9), 30 * 16, 250 * 16)
+    else:
+        corner = 4.5 * math.sqrt(0.5)
+        painter.drawLine(at + QPointF(-corner, corner), at + QPointF(corner, -corner))
+        painter.drawLine(at + QPointF(corner, -corner), at + QPointF(0, -corner))
+        painter.drawLine(at + QPointF(corner, -corner), at + QPointF(corner, 0))
+    painter.end()
+    return picture
