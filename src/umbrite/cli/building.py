@@ -9,7 +9,6 @@ from typing import Any
 import msgspec
 from msgspec.structs import replace
 
-from umbrite.checking.building_report import findings_told
 from umbrite.cli.many_files import Chosen, Task, add_hands, each_file, expanded, into_folder
 from umbrite.cli.speech import AS_JSON, say
 from umbrite.files.atomic import write
@@ -88,6 +87,8 @@ def _transfer(arguments: argparse.Namespace) -> int:
     laid = lay_rig(rig.document, rig.pixels(), art.puppet, art.pixels())
     save(arguments.out, replace(art, document=laid.document, art={**rig.art, **art.art}))  # guests bring theirs
     report = pairs_report(rig.puppet, art.puppet, laid)
+    from umbrite.checking.building_report import findings_told
+
     report["findings"] = findings_told(laid.document.puppet)
     if arguments.json:
         _write_json(report)
