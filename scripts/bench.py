@@ -9,6 +9,7 @@ from collections.abc import Callable
 from pathlib import Path
 
 import numpy as np
+from bench_rows import head, show
 from PySide6.QtCore import QRectF, Qt
 from PySide6.QtGui import QColor, QImage, QPainter, QPixmap, QTransform
 from PySide6.QtWidgets import QApplication, QGraphicsPixmapItem, QGraphicsScene, QGraphicsView
@@ -60,14 +61,6 @@ def in_turn(*works: Callable[[], object], count: int = 60) -> list[list[float]]:
             if i > 2:
                 times.append(time.perf_counter() - start)
     return found
-
-
-def show(name: str, times: list[float], note: str = "") -> float:
-    """One row: median and 95th percentile."""
-    middle = statistics.median(times)
-    high = sorted(times)[min(len(times) - 1, round(len(times) * 0.95))]
-    print(f"{name:<58}{middle * 1e3:>10.3f} ms {high * 1e3:>10.3f} ms   {note}")
-    return middle
 
 
 def figure(joints: int, limbs: int, drawing: Drawing) -> Puppet:
@@ -430,7 +423,7 @@ def bench_import() -> None:
 
 def main() -> None:
     app = QApplication([])
-    print(f"{'what':<58}{'median':>13} {'95th':>13}")
+    head()
     drawing, _ = pictures()
     for joints in (10, 80, 1000):
         bench_evaluation(joints, drawing)
@@ -446,7 +439,7 @@ def main() -> None:
     bench_whole_body()
     for parts in (60, 200):
         bench_board(parts)
-    for name in ("wick", "bramble", "inkpot"):
+    for name in ("wick", "bramble", "inkpot", "tansy"):
         bench_drag_of_the_widget(name)
     bench_start()
     bench_import()

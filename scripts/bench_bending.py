@@ -8,7 +8,8 @@ from pathlib import Path
 
 import cv2
 import numpy as np
-from bench import seconds, show
+from bench import seconds
+from bench_rows import head, show
 from msgspec.structs import replace
 from PySide6.QtCore import QEvent, QPointF, QRect, QSettings, Qt
 from PySide6.QtGui import QBrush, QImage, QMouseEvent, QPainter, QPolygonF, QTransform
@@ -224,7 +225,7 @@ def bench_playing() -> None:
 def main() -> None:
     app = QApplication(sys.argv[:1])
     dress(app)
-    print(f"{'what':<62}{'median':>9} {'95th':>13}")
+    head()
     bench_weights()
     bench_evaluation()
     bench_painting()

@@ -7,7 +7,8 @@ from collections.abc import Callable
 from pathlib import Path
 
 import numpy as np
-from bench import figure, pictures, show
+from bench import figure, pictures
+from bench_rows import head, show
 from msgspec.structs import replace
 from PySide6.QtCore import QSettings
 from PySide6.QtWidgets import QApplication
@@ -170,7 +171,7 @@ def bench_rendering() -> None:
 def main() -> None:
     app = QApplication(sys.argv[:1])
     dress(app)
-    print(f"{'what':<58}{'median':>13} {'95th':>13}")
+    head()
     bench_sampling()
     bench_carrying()
     with tempfile.TemporaryDirectory() as name:

@@ -6,7 +6,7 @@ import time
 from pathlib import Path
 
 import numpy as np
-from bench import show
+from bench_rows import head, show
 from msgspec.structs import replace
 from PySide6.QtCore import QSettings
 from PySide6.QtWidgets import QApplication
@@ -108,7 +108,7 @@ def main() -> None:
     app = QApplication(sys.argv[:1])
     dress(app)
     bench_memory()
-    print(f"{'what':<62}{'median':>9} {'95th':>13}")
+    head()
     bench_switching()
 
 
