@@ -193,7 +193,9 @@ def _references(parts: Mapping[str, Part]) -> frozenset[str]:
 @remembered
 def _scene(placed: Placed, frame: int) -> list[Shape]:
     shapes = _shapes(placed, frame)
-    shown = placed.shown[frame]
+    shown = placed.shown[frame].tolist()
+    if not placed.channels["depth"][frame].any():
+        return [shape for shape, shows in zip(shapes, shown, strict=True) if shows]
     return [shapes[i] for i in placed.order(frame).tolist() if shown[i]]
 
 

@@ -34,6 +34,7 @@ class DepthRail(SelectingList):
         self.setMinimumWidth(190)
         self._together: dict[str, list[str]] = {}  # the parts, back to front, that one row stands for
         self._unfolded: set[str] = set()
+        self._timed = False  # whether it shows a take at the playhead
         self.itemDoubleClicked.connect(self._fold)
         session.opened.connect(self._fold_all)
         session.settled.connect(self._on_time)
@@ -77,7 +78,9 @@ class DepthRail(SelectingList):
         return drawn_at(self.session.placed) if timed else drawn_order(self.session.puppet)
 
     def _on_time(self) -> None:
-        if self.isVisible() and not self.session.timeline.playing:
+        """In a take the order may be another at each frame; elsewhere it follows the puppet."""
+        timed, self._timed = self._timed, self.session.workspace.station.timed
+        if (timed or self._timed) and self.isVisible() and not self.session.timeline.playing:
             self.rebuild()
 
     def showEvent(self, event: QShowEvent) -> None:

@@ -65,6 +65,7 @@ class Sheet(QWidget):
         self._fitted = True
         self._boxes: dict[str, Box] = {}
         self._there: frozenset[str] = frozenset()
+        self._stale = False
         self._lines: dict[str, list[str]] = {}
         self._pressed: str | None = None
         self._hot: str | None = None
@@ -94,7 +95,8 @@ class Sheet(QWidget):
 
     def rebuild(self) -> None:
         """Lay out anew, if anybody sees it; the view stays where one has zoomed or moved it."""
-        if not self.isVisible():
+        self._stale = self.visibleRegion().isEmpty()  # a tab behind another one counts as visible
+        if self._stale:
             return
         self._arrange()
         if self._fitted:
@@ -149,7 +151,7 @@ class Sheet(QWidget):
 
     def showEvent(self, event: QShowEvent) -> None:
         super().showEvent(event)
-        self.rebuild()
+        self._stale = True
 
     def resizeEvent(self, event: QResizeEvent) -> None:
         super().resizeEvent(event)
@@ -189,6 +191,8 @@ class Sheet(QWidget):
     # Painting
 
     def paintEvent(self, _event: QPaintEvent) -> None:
+        if self._stale:  # it has just come to the front
+            self.rebuild()
         painter = Inked(self, self.session.workspace.theme)
         painter.setRenderHint(QPainter.RenderHint.Antialiasing)
         painter.setRenderHint(QPainter.RenderHint.SmoothPixmapTransform)
