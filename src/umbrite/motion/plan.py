@@ -222,6 +222,8 @@ def _link_step(puppet: Puppet, key: str, owners: Mapping[str, int]) -> LinkStep:
 
 
 def _showings(puppet: Puppet, order: tuple[str, ...], index: Mapping[str, int]) -> Iterator[Showing]:
+    if not puppet.sets:
+        return
     place = {key: i for i, key in enumerate(order)}
     on: dict[str, list[int]] = {}
     for key, part in puppet.parts.items():

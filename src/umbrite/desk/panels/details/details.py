@@ -22,6 +22,7 @@ from umbrite.rig.document import Document
 from umbrite.rig.ids import Kind
 from umbrite.rig.merging.guests import owned
 
+LATE = 120  # milliseconds from a change of the puppet in a drag to the fields
 SOON = 80  # milliseconds from a change of the pose to the numbers
 
 
@@ -50,6 +51,10 @@ class Details(QScrollArea):
         self.looks, self.reach = PartLooks(session), LimbReach(session)
         for posed in (self.pose, self.looks, self.reach):
             column.addWidget(posed)
+        self._late = QTimer(self)
+        self._late.setSingleShot(True)
+        self._late.setInterval(LATE)
+        self._late.timeout.connect(self.refresh)
         self._soon = QTimer(self)
         self._soon.setSingleShot(True)
         self._soon.setInterval(SOON)
@@ -72,13 +77,14 @@ class Details(QScrollArea):
 
     def _on_changed(self, old: Document, new: Document) -> None:
         if old.puppet is not new.puppet:
-            self.refresh()
+            self._late.start()  # in a drag when it pauses; at the end of a step at once
         elif old.pose is not new.pose and self.session.workspace.station.posed and self.isVisible():
             self._soon.start()
 
     def _on_settled(self) -> None:
         """A limb's card shows values of the pose too; they are read when a drag is over."""
-        if self.shown()[0] == "limb":
+        if self.shown()[0] == "limb" or self._late.isActive():
+            self._late.stop()
             self.refresh()
 
     def _show_posed(self) -> None:
