@@ -143,7 +143,11 @@ def bench_playing(folder: Path) -> None:
             step()
             length = take.last - take.first
             show(f"play {name} at {size[0]} x {size[1]}: first round", times(step, length - 1), take.name)
-            show("  and again, with what was kept", times(step, min(60, length)), "10 ms, large 24 ms, are the aims")
+            show(
+                f"  and again, with what was kept: {name}, {size[0]}",
+                times(step, min(60, length)),
+                "10 ms, large 24 ms, are the aims",
+            )
             window.session.history.mark_saved()
             window.close()
 
