@@ -5,8 +5,10 @@ import statistics
 import subprocess
 import sys
 import time
-from collections.abc import Callable
+from collections.abc import Callable, Iterator
+from contextlib import contextmanager
 from pathlib import Path
+from typing import Any
 
 import numpy as np
 from bench_rows import head, show
@@ -15,10 +17,13 @@ from PySide6.QtGui import QColor, QImage, QPainter, QPixmap, QTransform
 from PySide6.QtWidgets import QApplication, QGraphicsPixmapItem, QGraphicsScene, QGraphicsView
 
 from umbrite.checking.puppet_findings import findings
+from umbrite.desk.board import art_layer
 from umbrite.desk.board.art_layer import ArtLayer, Playing, View
 from umbrite.desk.board.board import Board
 from umbrite.desk.board.camera import fitting
+from umbrite.desk.board.gestures import pose_gestures
 from umbrite.desk.board.kept_frames import KeptFrames
+from umbrite.desk.board.overlay import rig_overlay
 from umbrite.desk.session.session import Session
 from umbrite.desk.session.stations import REHEARSE
 from umbrite.files.package import Package
@@ -350,6 +355,35 @@ def graphics_scene(session: Session, zoom: float, target: str) -> tuple[Callable
     return full, drag
 
 
+@contextmanager
+def stages() -> Iterator[dict[str, list[float]]]:
+    """How long the stages of a drag take meanwhile: what is asked of the pose, everything placed, the art with its scene, what is over it."""
+    spent: dict[str, list[float]] = {}
+    places = (
+        (pose_gestures, "pose_control", "asked"), (Session, "_evaluated", "placed"), (art_layer, "scene_of", "scene"),
+        (ArtLayer, "refresh", "art"), (rig_overlay, "paint", "overlay"),
+    )  # fmt: skip
+    before = [getattr(where, name) for where, name, _ in places]
+
+    def timed(work: Callable[..., Any], found: list[float]) -> Callable[..., Any]:
+        def run(*values: Any, **named: Any) -> Any:
+            begun = time.perf_counter()
+            try:
+                return work(*values, **named)
+            finally:
+                found.append(time.perf_counter() - begun)
+
+        return run
+
+    for (where, name, stage), work in zip(places, before, strict=True):
+        setattr(where, name, timed(work, spent.setdefault(stage, [])))
+    try:
+        yield spent
+    finally:
+        for (where, name, _), work in zip(places, before, strict=True):
+            setattr(where, name, work)
+
+
 def bench_drag_of_the_widget(name: str) -> None:
     """The whole way from a pointer's event to the painted board, rig and controls included: each grip and the body in turn."""
     from PySide6.QtCore import QEvent, QPointF
@@ -374,17 +408,25 @@ def bench_drag_of_the_widget(name: str) -> None:
         board.repaint()
 
     times: list[float] = []
-    for control in [c for c in session.puppet.controls.values() if c.kind in {"grip", "master"}]:
-        start = session.placed.control_at(control)
-        send(QEvent.Type.MouseButtonPress, start, left, left)
-        for step in range(40):
-            at = start + 90 * np.sin(step / 6) - 1j * 70 * (1 - np.cos(step / 5))
-            before = time.perf_counter()
-            send(QEvent.Type.MouseMove, complex(at), none, left)
-            times.append(time.perf_counter() - before)
-        send(QEvent.Type.MouseButtonRelease, start, left, none)
-        session.step(-1)
+    with stages() as spent:
+        for control in [c for c in session.puppet.controls.values() if c.kind in {"grip", "master"}]:
+            start = session.placed.control_at(control)
+            send(QEvent.Type.MouseButtonPress, start, left, left)
+            for step in range(40):
+                at = start + 90 * np.sin(step / 6) - 1j * 70 * (1 - np.cos(step / 5))
+                before = time.perf_counter()
+                send(QEvent.Type.MouseMove, complex(at), none, left)
+                times.append(time.perf_counter() - before)
+            send(QEvent.Type.MouseButtonRelease, start, left, none)
+            session.step(-1)
     show(f"drag in {path.stem}, every grip: event to painted board", times, "aim: 8 and 16 ms")
+    told = {stage: sum(found) / len(times) * 1e3 for stage, found in spent.items()}
+    told["rest"] = statistics.fmean(times) * 1e3 - sum(told[stage] for stage in ("asked", "placed", "art", "overlay"))
+    print(
+        "    "
+        + ", ".join(f"{stage} {spent:.2f}" for stage, spent in told.items())
+        + " ms a step (scene is a part of art)"
+    )
 
 
 def bench_findings(drawing: Drawing) -> None:

@@ -2,7 +2,8 @@
 
 from collections.abc import Callable, Iterable
 
-from PySide6.QtCore import QObject, QTimer, Signal
+from PySide6.QtCore import QObject, Qt, QTimer, Signal
+from PySide6.QtGui import QGuiApplication
 
 PAUSE = 400  # milliseconds after an edit before it begins
 BETWEEN = 15
@@ -19,13 +20,19 @@ class IdleQueue(QObject):
         self.waiting: list[str] = []
         self._timer = QTimer(self)
         self._timer.setSingleShot(True)
-        self._timer.timeout.connect(self.step)
+        self._timer.timeout.connect(self._on_time)
 
     def begin(self, keys: Iterable[str]) -> None:
         """Look at these soon, in place of what waited."""
         self.waiting = list(keys)
         if self.waiting:
             self._timer.start(PAUSE)
+
+    def _on_time(self) -> None:
+        if QGuiApplication.mouseButtons() != Qt.MouseButton.NoButton:  # somebody drags something
+            self._timer.start(PAUSE)
+            return
+        self.step()
 
     def step(self) -> None:
         """Look at one thing, then come back for the next."""
