@@ -181,15 +181,18 @@ def _cells(painter: Inked, session: Session, camera: Camera, key: str, *, lit: b
     middle = (places[0] + places[-1]) / 2
     for i in places:
         box, variant = boxes[i], one.variants[i]
-        painter.save()
-        if opened:  # a hand of cards: each turned a little further about its lower edge
-            painter.translate(box.center().x(), box.bottom())
-            painter.rotate((i - middle) * FAN)
-            painter.translate(-box.center().x(), -box.bottom() + abs(i - middle) * DROP)
+        if not opened:
+            _card(painter, session, box, variant, lit=lit, chosen=i == chosen)
+            continue
+        painter.save()  # a hand of cards: each turned a little further about its lower edge
+        painter.translate(box.center().x(), box.bottom())
+        painter.rotate((i - middle) * FAN)
+        painter.translate(-box.center().x(), -box.bottom() + abs(i - middle) * DROP)
         _card(painter, session, box, variant, lit=lit, chosen=i == chosen)
-        if opened:
-            _card_name(painter, box, f"{i + 1} {variant.name}")
+        _card_name(painter, box, f"{i + 1} {variant.name}")
         painter.restore()
+    if len(places) == len(one.variants):
+        return
     row = boxes[places[0]].united(boxes[places[-1]])
     painter.setPen(Qt.PenStyle.NoPen)
     painter.setBrush(painter.theme.dim)
