@@ -7,6 +7,7 @@ import cmath
 import itertools
 import math
 from bisect import bisect_right
+from collections.abc import Sequence
 from typing import NamedTuple
 
 import numpy as np
@@ -26,6 +27,7 @@ Tables = dict[str, Floats]
 Linked = dict[tuple[str, int], Floats]
 LARGEST = 1e9
 MOST_SOFTEN = 0.99
+TWO = 2  # limbs of more joints have no closed form
 WHOLE, FLAT = 1e-12, 1e-9
 MOST_GROWN = 40  # powers of ten that scales, one within the other, may come to
 BY_LIMB, TOE = HOLDS.index("limb") + 1, HOLDS.index("toe") + 1
@@ -209,6 +211,16 @@ def placed_plainly(plan: Plan, program: Program, values: Tables, linked: Linked)
     return _Frame(plan, program, values, linked).run()
 
 
+class _Asked(NamedTuple):
+    """What is asked of a limb in its root's carrier's frame: where to, its lengths, the side, and the share of its own turns."""
+
+    limb: PlainLimb
+    to: complex
+    lengths: list[complex]
+    side: float
+    share: float
+
+
 class _Frame:
     def __init__(self, plan: Plan, program: Program, values: Tables, linked: Linked) -> None:
         self.plan, self.program, self.values, self.linked = plan, program, values, linked
@@ -243,8 +255,15 @@ class _Frame:
                 a = cmath.rect(1.0, self.turns[joint]) * self.scale[joint]
                 self.a[joint] = over * a
                 self.t[joint] = over * (pivot + self._shifted(joint) - a * pivot) + self.t[above]
+            long: dict[int, list[_Asked]] = {}
             for limb in step.limbs:
-                self._solve(limb)
+                asked = self._asked(limb)
+                if len(limb.joints) > TWO:
+                    long.setdefault(len(limb.joints), []).append(asked)
+                else:
+                    self._take(asked, self._short(asked))
+            for group in long.values():
+                self._solve_long(group)
         for step in program.steps:
             for limb in step.limbs:
                 self._fared(limb)
@@ -299,8 +318,8 @@ class _Frame:
             turn = other if low - TAU * WHOLE <= other <= high + TAU * WHOLE else turn
         self.turns[joint] = self._taken(joint, turn)
 
-    def _solve(self, limb: PlainLimb) -> None:
-        """See `limb_solving.solve_limbs`."""
+    def _asked(self, limb: PlainLimb) -> "_Asked":
+        """What is asked of a limb: see `limb_solving.solve_limbs`."""
         program, values = self.program, self.values
         share = min(max(float(values["blend"][0, limb.number]), 0.0), 1.0)
         joints, pivot = limb.joints, program.pivot
@@ -319,16 +338,33 @@ class _Frame:
         stretch = limb.stretch + float(values["stretch"][0, limb.number])
         if stretch > 0:
             to, lengths = self._stretched(limb, to, lengths, (wanted, stretch, share))
-        if len(joints) == 1:
-            solved = [self._aimed(to, lengths[0], limb.spans[0])]
-        else:
-            side = limb.bend * (1 - 2 * min(max(float(values["bend"][0, limb.number]), 0.0), 1.0))
-            if len(joints) == 2:
-                solved = list(reach_two(to, lengths[0], lengths[1], side, *limb.spans))
-            else:
-                solved = self._long(limb, to, lengths, side)
-        for joint, turn in zip(joints, solved, strict=True):
-            self.turns[joint] = turn if not share else self._mixed(joint, turn, share)
+        side = limb.bend * (1 - 2 * min(max(float(values["bend"][0, limb.number]), 0.0), 1.0))
+        return _Asked(limb, to, lengths, side, share)
+
+    def _short(self, asked: "_Asked") -> tuple[float, ...]:
+        limb, to, lengths, side, _ = asked
+        if len(lengths) == 1:
+            return (_aimed(to, lengths[0], limb.spans[0]),)
+        return reach_two(to, lengths[0], lengths[1], side, *limb.spans)
+
+    def _solve_long(self, group: "list[_Asked]") -> None:
+        """Long limbs of one rank and length together."""
+        spans = np.array([asked.limb.spans for asked in group])
+        none = np.zeros(spans.shape[:2])
+        turns = reach_long(
+            np.array([asked.to for asked in group]),
+            np.array([asked.lengths for asked in group]),
+            np.array([[self.turns[joint] for joint in asked.limb.joints] for asked in group]),
+            Ends(spans[..., 0], spans[..., 1], none, none),
+            np.array([asked.limb.give for asked in group]),
+            np.array([-1.0 if asked.side < 0 else 1.0 for asked in group]),
+        )
+        for asked, solved in zip(group, turns.tolist(), strict=True):
+            self._take(asked, solved)
+
+    def _take(self, asked: "_Asked", solved: Sequence[float]) -> None:
+        for joint, turn in zip(asked.limb.joints, solved, strict=True):
+            self.turns[joint] = turn if not asked.share else self._mixed(joint, turn, asked.share)
 
     def _stretched(
         self, limb: PlainLimb, to: complex, lengths: list[complex], how: tuple[float, float, float]
@@ -343,21 +379,6 @@ class _Frame:
         for joint, times in zip(limb.joints, longer, strict=True):
             self.longer[joint] = 1 + (times - 1) * (1 - share)
         return to * factor, [length * times for length, times in zip(lengths, longer, strict=True)]
-
-    def _aimed(self, to: complex, v1: complex, span: Span) -> float:
-        """See `two_joint.aim`."""
-        angle = cmath.phase(to) - cmath.phase(v1) if to and v1 else 0.0
-        return into_range(0.0 if abs(to - v1) <= STILL * abs(v1) else angle, span)[0]
-
-    def _long(self, limb: PlainLimb, to: complex, lengths: list[complex], side: float) -> list[float]:
-        low, high = (np.array([[span[i] for span in limb.spans]]) for i in (0, 1))
-        none = np.zeros(low.shape)
-        own = np.array([[self.turns[joint] for joint in limb.joints]])
-        sign = np.array([-1.0 if side < 0 else 1.0])
-        turns = reach_long(
-            np.array([to]), np.array([lengths]), own, Ends(low, high, none, none), np.array([limb.give]), sign
-        )
-        return [float(turn) for turn in turns[0]]
 
     def _mixed(self, joint: int, solved: float, share: float) -> float:
         """See `limb_solving._mixed`."""
@@ -380,6 +401,12 @@ class _Frame:
         cross = (first.conjugate() * second).imag
         straight = abs(cross) <= FLAT * abs(first) * abs(second)
         self.bend[limb.number] = limb.bend if straight else math.copysign(1.0, cross)
+
+
+def _aimed(to: complex, v1: complex, span: Span) -> float:
+    """See `two_joint.aim`."""
+    angle = cmath.phase(to) - cmath.phase(v1) if to and v1 else 0.0
+    return into_range(0.0 if abs(to - v1) <= STILL * abs(v1) else angle, span)[0]
 
 
 def _softened(to: complex, lengths: list[complex], soften: float) -> complex:
