@@ -40,12 +40,13 @@ class RestWatch:
 
     def __init__(self) -> None:
         self.last: Carried | None = None
+        self.stopped = False  # by a person, before all was carried over
 
     def carried(
         self, before: Document, document: Document, watching: Watching, *, keeps: bool, rest: Rest | None = None
     ) -> Document:
         """A document after an edit, its takes and poses carried over; with `keeps` off their values stay, and what differs is found."""
-        self.last = None
+        self.last, self.stopped = None, False
         if document.puppet is before.puppet or not (document.takes or document.pose or document.puppet.poses):
             return document
         try:
@@ -55,6 +56,7 @@ class RestWatch:
                 if meant:
                     kept = kept._replace(differs=differences(before, document, rest))
         except CancelledError:
+            self.stopped = True
             return document
         if kept.changed or kept.differs or not meant:
             self.last = Carried(document, kept.document, kept, meant)

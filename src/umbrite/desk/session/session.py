@@ -211,6 +211,8 @@ class Session(QObject):
 
     def _tell_carried(self) -> None:
         last = self.rests.last
+        if self.rests.stopped:
+            self.say(tr("Stopped: all takes and poses keep their values. Undo takes back the step."))
         if last is None or not (text := told(last.kept, self.puppet)):
             return
         if not last.matters:

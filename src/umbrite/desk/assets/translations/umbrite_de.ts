@@ -5740,6 +5740,10 @@ SHA-256 {fingerprint}</translation>
       <translation>Alle Takes und Posen haben die Werte, die sie hatten.</translation>
     </message>
     <message>
+      <source>Stopped: all takes and poses keep their values. Undo takes back the step.</source>
+      <translation>Angehalten: alle Takes und Posen behalten ihre Werte. Rückgängig nimmt den Schritt zurück.</translation>
+    </message>
+    <message>
       <source>Go there</source>
       <translation>Dorthin gehen</translation>
     </message>
