@@ -9,7 +9,7 @@ from numpy.typing import NDArray
 from umbrite.checking.finding_codes import Finding, finding
 from umbrite.motion.animating.playing import placed_over
 from umbrite.motion.animating.walking import legs_of
-from umbrite.motion.evaluate import Placed
+from umbrite.motion.placed import Placed
 from umbrite.rig.change import exists, thing
 from umbrite.rig.ids import owner_of
 from umbrite.rig.model import Puppet

@@ -16,7 +16,8 @@ from umbrite.art.pictures import Picture
 from umbrite.checking.finding_codes import RANK, Finding, finding
 from umbrite.checking.puppet_findings import findings
 from umbrite.checking.sweeps import Sweep, height_of, sweeps, take_sweeps
-from umbrite.motion.evaluate import Placed, evaluate
+from umbrite.motion.evaluate import evaluate
+from umbrite.motion.placed import Placed
 from umbrite.motion.plan import Plan, compile_plan
 from umbrite.motion.scene import corners_of
 from umbrite.rig.control_kinds import traits

@@ -9,7 +9,7 @@ from typing import TYPE_CHECKING, Any
 
 import numpy as np
 
-from umbrite.motion.evaluate import Placed
+from umbrite.motion.placed import Placed
 from umbrite.motion.scene import mesh_places, places_of
 from umbrite.rig.model import Puppet
 from umbrite.rig.quantities.angles import shown_degrees

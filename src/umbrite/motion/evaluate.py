@@ -7,178 +7,29 @@ the puppet and the pose alone. Any finite input gives a finite result.
 """
 
 from collections.abc import Mapping
-from typing import NamedTuple
 
 import numpy as np
 from numpy.typing import NDArray
 
-from umbrite.motion.kinematics import placed_below
-from umbrite.motion.limb_solving import Chains, gathered, solve_limbs
 from umbrite.motion.linking import curve_at
+from umbrite.motion.placed import Fared, Placed, followed
 from umbrite.motion.plain_frame import PlainlyPlaced, follow, placed_plainly, program_of, suits
-from umbrite.motion.plan import EndBatch, LinkStep, Plan, Step, compile_plan
+from umbrite.motion.plan import LARGEST, EndBatch, LinkStep, Plan, Step, compile_plan
+from umbrite.motion.showing import showing
 from umbrite.motion.soft_ends import fitting, taken
-from umbrite.rig.affine import Affine, after, around, inverse, unturned
-from umbrite.rig.channels import CHANNEL_KINDS, HOLDS, JOINT_CHANNELS, LOOKS, channel, end_hold_of, is_look
+from umbrite.motion.solvers.kinematics import placed_below
+from umbrite.motion.solvers.limb_solving import Chains, gathered, solve_limbs
+from umbrite.rig.affine import Affine, after, inverse, unturned
+from umbrite.rig.channels import BY_LIMB, CHANNEL_KINDS, HOLDS, JOINT_CHANNELS, LOOKS, TOE, channel, is_look
 from umbrite.rig.document import Document
 from umbrite.rig.ids import Kind
-from umbrite.rig.model import Control, EndHold, Variant
 from umbrite.rig.quantities.angles import wrapped
-from umbrite.rig.remembered import remembered
 
 Floats = NDArray[np.float64]
 Complexes = NDArray[np.complex128]
-Flags = NDArray[np.bool_]
-Indices = NDArray[np.intp]
 Channels = Mapping[str, float] | Mapping[str, NDArray[np.float64]]
-# Channel values beyond this are cut, so that no product overflows.
-LARGEST = 1e9
 # Maps of deeply nested scales are cut here, so that squares of squares of lengths are still numbers.
 HUGE = 1e50
-BY_LIMB, TOE = HOLDS.index("limb") + 1, HOLDS.index("toe") + 1
-
-
-class Fared(NamedTuple):
-    """How limbs fared: arrays of shape (frames, limbs) in the plan's order."""
-
-    distance: Floats  # from tip to target, board pixels
-    bend: Floats  # the sign of the bend as posed, +1 or -1
-
-
-class Placed(NamedTuple):
-    """Where everything is: joint maps of shape (frames, joints + 1), the last one being the ground."""
-
-    plan: Plan
-    maps: Affine[Complexes]
-    turns: Floats  # each joint's turn from rest, (frames, joints)
-    limbs: Fared
-    lengthened: Floats  # how many times longer each joint is along its axis, (frames, joints + 1)
-    channels: Mapping[str, Floats]  # by kind of value, links included, (frames, owners of the kind)
-    shown: Flags  # which parts show, (frames, parts) in draw order
-    there: Flags  # which joints are there, (frames, joints): those of branches that do not show are not
-    choices: Indices  # the place of the variant that shows in each set, (frames, sets)
-    linked: Mapping[tuple[str, int], Floats]  # what links add, by kind of value and owner's place, (frames,)
-
-    @property
-    def frames(self) -> int:
-        """How many poses were evaluated at once."""
-        return int(self.turns.shape[0])
-
-    def joint_map(self, key: str, frame: int = 0) -> Affine[complex]:
-        """Board at rest to board as posed, for what rides on this joint."""
-        i = self.plan.place[key]
-        a, b, t = self.maps
-        return Affine(a.item(frame, i), b.item(frame, i), t.item(frame, i))
-
-    def carrier_map(self, key: str, frame: int = 0) -> Affine[complex]:
-        """The map of what carries this joint as posed; the identity for a free joint."""
-        i = self.carriers(key)[frame]
-        return Affine(*(complex(field[frame, i]) for field in self.maps))
-
-    def joint_maps(self, key: str) -> Affine[Complexes]:
-        """The same of all frames, fields of shape (frames,)."""
-        place = self.plan.place[key]
-        return Affine(*(field[:, place] for field in self.maps))
-
-    def carrier_maps(self, key: str) -> Affine[Complexes]:
-        """The maps of what carries this joint, in all frames; fields of shape (frames,)."""
-        places = self.carriers(key)
-        return Affine(*(field[np.arange(len(places)), places] for field in self.maps))
-
-    def carriers(self, key: str) -> NDArray[np.intp]:
-        """The places of what carries a joint, frame by frame: its parent, or what it follows instead."""
-        place = self.plan.place[key]
-        return _followed(self.plan, self.channels["follows"], place)
-
-    def pivot(self, key: str, frame: int = 0) -> complex:
-        """Where a joint's pivot is on the board as posed."""
-        return complex(self.joint_map(key, frame)(self.plan.puppet.joints[key].pivot.z))
-
-    def pivots(self, frame: int = 0) -> dict[str, complex]:
-        """Where all joints' pivots are on the board as posed."""
-        maps = Affine(*(field[frame, :-1] for field in self.maps))
-        return dict(zip(self.plan.joints, maps(self.plan.pivot).tolist(), strict=True))
-
-    def bone_point(self, key: str, at: complex, frame: int = 0) -> complex:
-        """Where a point of a joint's bone (its tip, say), given at rest, is as posed, the stretch of its limb included."""
-        place = self.plan.place[key]
-        pivot, axis = self.plan.puppet.joints[key].pivot.z, complex(self.plan.axis[place])
-        longer = float(self.lengthened[frame, place]) - 1
-        along = ((at - pivot) * axis.conjugate()).real
-        return complex(self.joint_map(key, frame)(at + longer * along * axis))
-
-    def turn(self, key: str, frame: int = 0) -> float:
-        """The turn of a joint in radians (clockwise on the screen), links, limbs and limits included."""
-        return self.turns.item(frame, self.plan.place[key])
-
-    def control_at(self, control: Control, frame: int = 0) -> complex:
-        """Where a control stands on the board as posed."""
-        pivot = self.plan.puppet.joints[control.moves].pivot.z
-        return complex(self.joint_map(control.moves, frame)(pivot + control.offset.z))
-
-    def value(self, key: str, what: str, frame: int = 0) -> float:
-        """A channel of a joint, limb or control as it counts here: what the pose gives and what links add."""
-        return self.channels[what].item(frame, self.plan.owners[key])
-
-    def control_value(self, key: str, what: str = "value", frame: int = 0) -> float:
-        """The value of a slider or pad, links included."""
-        return self.value(key, what, frame)
-
-    def chosen(self, key: str, frame: int = 0) -> Variant:
-        """The variant of a set that shows."""
-        variants: tuple[Variant, ...] = self.plan.puppet.sets[key].variants
-        return variants[int(self.choices[frame, self.plan.owners[key]])]
-
-    def at_frame(self, frame: int) -> "Placed":
-        """One frame of these, as if it had been evaluated alone."""
-        if self.frames == 1:
-            return self
-        only = slice(frame, frame + 1)
-        return Placed(
-            self.plan,
-            Affine(*(field[only] for field in self.maps)),
-            self.turns[only],
-            Fared(*(field[only] for field in self.limbs)),
-            self.lengthened[only],
-            {what: values[only] for what, values in self.channels.items()},
-            self.shown[only],
-            self.there[only],
-            self.choices[only],
-            {key: values[only] for key, values in self.linked.items()},
-        )
-
-    def shifted(self, shifts: Mapping[str, complex]) -> "Placed":
-        """The same with some joints, and what rides on them, shown elsewhere; nothing else is different."""
-        t = self.maps.t.copy()
-        for key, by in shifts.items():
-            if key in self.plan.place:
-                t[:, self.plan.place[key]] += by
-        return self._replace(maps=self.maps._replace(t=t))
-
-    def end_hold(self, key: str, frame: int = 0) -> EndHold:
-        """What keeps the angle of a limb's end here."""
-        return end_hold_of(self.plan.puppet.limbs[key], self.value(key, "hold", frame))
-
-    def opacities(self) -> Floats:
-        """How opaque each part is, 0 to 1, (frames, parts) in the plan's order."""
-        return np.clip(self.plan.opacity + self.channels["opacity"], 0.0, 1.0)
-
-    def order(self, frame: int = 0) -> Indices:
-        """The places of the parts in the plan, back to front as they are drawn in a frame: what is keyed so goes before or behind others."""
-        depth = self.channels["depth"][frame]
-        places = np.arange(len(depth))
-        return np.lexsort((depth, places + depth)) if depth.any() else places
-
-    def part_maps(self) -> Affine[Complexes]:
-        """From each drawing's pixels to the board as posed; fields of shape (frames, parts) in draw order."""
-        on = self.plan.part_joint
-        part_map = self.plan.part_map
-        if (self.lengthened != 1).any():
-            longer = self.lengthened[:, on] - 1
-            wider = np.asarray(1 + longer / 2, dtype=np.complex128)
-            across = np.asarray(longer / 2 * self.plan.axis[on] ** 2, dtype=np.complex128)
-            part_map = after(around(self.plan.pivot[on], wider, across), part_map)
-        return after(gathered(self.maps, on), part_map)
 
 
 def frames_of(pose: Channels) -> int:
@@ -225,18 +76,8 @@ def _as_placed(
     fared = Fared(np.array([found.distance]).reshape(1, -1), np.array([found.bend]).reshape(1, -1))
     lengthened = np.array([found.longer])
     board = Affine(a, np.zeros_like(a), t)
-    if not values["shows"].any() and not values["visible"].any() and not any(what == "shows" for what, _ in linked):
-        return Placed(plan, board, turns, fared, lengthened, values, *_shown_at_rest(plan), linked)
-    chosen = _chosen(plan, values["shows"], linked)
-    shown, there = _shown(plan, chosen, values["visible"]), _there(plan, chosen)
-    return Placed(plan, board, turns, fared, lengthened, values, shown, there, chosen, linked)
-
-
-@remembered
-def _shown_at_rest(plan: Plan) -> tuple[Flags, Flags, Indices]:
-    """Which parts show and which joints are there at rest, and the place of the variant of each set; of one frame."""
-    chosen = _chosen(plan, np.zeros((1, len(plan.sets))), {})
-    return _shown(plan, chosen, np.zeros((1, len(plan.parts)))), _there(plan, chosen), chosen
+    shows = showing(plan, values["shows"], values["visible"], linked)
+    return Placed(plan, board, turns, fared, lengthened, values, *shows, linked)
 
 
 def _together(
@@ -271,9 +112,8 @@ def _together(
                 roots = roots + _carried_along(plan, root, lengthened)
             lengthened[:, batch.joints] = solve_limbs(plan, batch, Chains(own, roots), board, turns, values)
     fared = _how_limbs_fared(plan, board, lengthened)
-    chosen = _chosen(plan, values["shows"], linked)
-    shown, there = _shown(plan, chosen, values["visible"]), _there(plan, chosen)
-    return Placed(plan, board, turns, fared, lengthened, values, shown, there, chosen, linked)
+    shows = showing(plan, values["shows"], values["visible"], linked)
+    return Placed(plan, board, turns, fared, lengthened, values, *shows, linked)
 
 
 def with_looks(placed: Placed, pose: Channels) -> Placed:
@@ -283,9 +123,8 @@ def with_looks(placed: Placed, pose: Channels) -> Placed:
         return evaluate(plan, pose)
     tables = _tables(plan, pose, placed.frames)
     values = {**placed.channels, **{what: tables[what] for what in LOOKS}}
-    chosen = _chosen(plan, values["shows"], placed.linked)
-    shown = _shown(plan, chosen, values["visible"])
-    return placed._replace(channels=values, shown=shown, there=_there(plan, chosen), choices=chosen)
+    shows = showing(plan, values["shows"], values["visible"], placed.linked)
+    return placed._replace(channels=values, **shows._asdict())
 
 
 def _columns(frames: int, count: int) -> Complexes:
@@ -393,17 +232,6 @@ def _renew(plan: Plan, values: dict[str, Floats], place: int, own: Affine[Comple
     turns[:, place] = taken(turn, plan.ends.at(place))
 
 
-def _chosen(plan: Plan, shows: Floats, linked: Mapping[tuple[str, int], Floats]) -> Indices:
-    """The place of the variant that shows in each set, (frames, sets). What links add goes on from it, in the set's order."""
-    chosen = np.zeros((len(shows), len(plan.sets)), dtype=np.intp)
-    for i, one in enumerate(plan.sets):
-        on = np.asarray(linked.get(("shows", i), 0.0))
-        asked = np.round(shows[:, i] - on)[:, None] == one.numbers
-        place = np.where(asked.any(axis=1), asked.argmax(axis=1), one.rest) + np.round(on).astype(np.intp)
-        chosen[:, i] = np.clip(place, 0, len(one.numbers) - 1)
-    return chosen
-
-
 def _may_change(plan: Plan, values: dict[str, Floats], what: str) -> bool:
     """Whether a kind of value is not at rest everywhere, or a link may yet drive it."""
     return what in plan.late or bool(values[what].any())
@@ -411,33 +239,6 @@ def _may_change(plan: Plan, values: dict[str, Floats], what: str) -> bool:
 
 def _may_stretch(plan: Plan, values: dict[str, Floats]) -> bool:
     return plan.stretches or _may_change(plan, values, "stretch")
-
-
-def _shown(plan: Plan, chosen: Indices, visible: Floats) -> Flags:
-    """Which parts show, (frames, parts): those that are not hidden, and of a set those of its variant that shows."""
-    shown = np.tile(plan.visible, (len(chosen), 1))
-    if visible.any():
-        told = np.round(visible)
-        shown = np.where(told == 0, shown, told > 0)
-    for i, one in enumerate(plan.sets):
-        parts, places = one.of_parts
-        shown[:, parts] &= chosen[:, i, None] == places
-    return shown
-
-
-def _there(plan: Plan, chosen: Indices) -> Flags:
-    """Which joints are there, (frames, joints): those of a branch only while it shows."""
-    there = np.ones((len(chosen), len(plan.joints)), dtype=bool)
-    for i, one in enumerate(plan.sets):
-        for place, joints in enumerate(one.joints):
-            if len(joints):
-                there[:, joints] &= (chosen[:, i] == place)[:, None]
-    return there
-
-
-def _choice(value: Floats, count: int) -> NDArray[np.intp]:
-    """The number of the choice that a value means."""
-    return np.clip(np.round(value), 0, max(count - 1, 0)).astype(np.intp)
 
 
 def _place(
@@ -448,20 +249,12 @@ def _place(
     above = gathered(board, plan.parent[some])
     frames = np.arange(len(follows))
     for place in step.followers:
-        up = _followed(plan, follows, place)
+        up = followed(plan, follows, place)
         for field, whole in zip(above, board, strict=True):
             field[:, place - step.first] = whole[frames, up]
     own_here = Affine(own.a[:, some], own.b[:, some], own.t[:, some])
     placed = placed_below(above, own_here, plan.pivot[some], turns[:, some])
     board.a[:, some], board.b[:, some], board.t[:, some] = placed
-
-
-def _followed(plan: Plan, follows: Floats, place: int) -> NDArray[np.intp]:
-    """The place of what carries a joint in each frame."""
-    if place not in plan.carriers:
-        return np.full(len(follows), plan.parent[place])
-    known = plan.carriers[place]
-    return known[_choice(follows[:, place], len(known))]
 
 
 def _carried_along(plan: Plan, some: slice | NDArray[np.intp], lengthened: Floats) -> Complexes:

@@ -7,7 +7,8 @@ import cmath
 import itertools
 import math
 
-from umbrite.motion.evaluate import Placed, evaluate
+from umbrite.motion.evaluate import evaluate
+from umbrite.motion.placed import Placed
 from umbrite.motion.plan import Plan, compile_plan
 from umbrite.motion.posing import move_joint_to, own_turns, turn_to_ask
 from umbrite.motion.totals import added, held, total, with_totals

@@ -6,7 +6,8 @@ from collections.abc import Collection, Iterable
 import numpy as np
 from msgspec.structs import replace
 
-from umbrite.motion.evaluate import Placed, evaluate
+from umbrite.motion.evaluate import evaluate
+from umbrite.motion.placed import Placed
 from umbrite.motion.totals import added
 from umbrite.rig.channels import with_values
 from umbrite.rig.edits.parts import reorder, step_order

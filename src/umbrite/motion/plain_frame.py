@@ -1,6 +1,7 @@
 """One frame in plain numbers: what `evaluate` does for many, for a drag, where NumPy's cost per call is some fifty times that of the arithmetic.
 
-It serves puppets as most are posed: every joint scaled evenly, no soft limit in a limb. All else goes the way of many frames; the tests hold both to each other. A map is then `z -> a z + t`. Same formulas, same order.
+It serves puppets as most are posed: every joint scaled evenly, no soft limit in a limb. All else goes the way of many frames; the tests hold
+both to each other. A map is then `z -> a z + t`. Same formulas, same order.
 """
 
 import cmath
@@ -14,23 +15,21 @@ import numpy as np
 from numpy.typing import NDArray
 
 from umbrite.motion.linking import Curve
-from umbrite.motion.plan import EndBatch, LimbBatch, LinkStep, Plan
+from umbrite.motion.plan import LARGEST, EndBatch, LimbBatch, LinkStep, Plan
 from umbrite.motion.soft_ends import Ends, taken
+from umbrite.motion.solvers.limb_solving import MOST_SOFTEN
 from umbrite.motion.solvers.long_limb import reach_long
 from umbrite.motion.solvers.one_frame import STILL, Span, into_range, reach_two
-from umbrite.rig.channels import HOLDS
+from umbrite.rig.channels import BY_LIMB, HOLDS, TOE
 from umbrite.rig.quantities.angles import TAU
 from umbrite.rig.remembered import remembered
 
 Floats = NDArray[np.float64]
 Tables = dict[str, Floats]
 Linked = dict[tuple[str, int], Floats]
-LARGEST = 1e9
-MOST_SOFTEN = 0.99
 TWO = 2  # limbs of more joints have no closed form
 WHOLE, FLAT = 1e-12, 1e-9
 MOST_GROWN = 40  # powers of ten that scales, one within the other, may come to
-BY_LIMB, TOE = HOLDS.index("limb") + 1, HOLDS.index("toe") + 1
 
 
 class PlainLink(NamedTuple):

@@ -26,6 +26,7 @@ from umbrite.rig.remembered import remembered, remembered_by
 Ints = NDArray[np.intp]
 Floats = NDArray[np.float64]
 Complexes = NDArray[np.complex128]
+LARGEST = 1e9  # channel values beyond this are cut, so that no product overflows
 
 
 class LimbBatch(NamedTuple):

@@ -6,7 +6,8 @@ from typing import Literal
 
 import numpy as np
 
-from umbrite.motion.evaluate import Placed, evaluate
+from umbrite.motion.evaluate import evaluate
+from umbrite.motion.placed import Placed
 from umbrite.motion.plan import Floats
 from umbrite.motion.soft_ends import asked_for, ends_of
 from umbrite.motion.totals import added, moved_to, with_totals

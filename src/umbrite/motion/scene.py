@@ -15,7 +15,7 @@ from cachetools import LRUCache
 from numpy.typing import NDArray
 
 from umbrite.motion.bends.bending import bend_of, bent, bone_maps, is_bent
-from umbrite.motion.evaluate import Placed
+from umbrite.motion.placed import Placed
 from umbrite.rig.affine import FLAT, Affine, after, from_svg, svg_matrix
 from umbrite.rig.channels import CLIPS
 from umbrite.rig.model import Blend, Mesh, Part, Trim

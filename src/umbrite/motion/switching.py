@@ -1,6 +1,7 @@
 """Another variant shown: by a pose, and where a set asks for it, with the place of the hand taken over."""
 
-from umbrite.motion.evaluate import Placed, evaluate
+from umbrite.motion.evaluate import evaluate
+from umbrite.motion.placed import Placed
 from umbrite.motion.posing import move_joint_to
 from umbrite.motion.totals import added
 from umbrite.rig.channels import with_values

@@ -9,7 +9,8 @@ from collections.abc import Mapping
 import numpy as np
 from numpy.typing import NDArray
 
-from umbrite.motion.evaluate import Placed, evaluate
+from umbrite.motion.evaluate import evaluate
+from umbrite.motion.placed import Placed
 from umbrite.motion.plan import Plan
 from umbrite.rig.affine import inverse
 from umbrite.rig.channels import channel, neutral, value, with_values

@@ -15,12 +15,13 @@ import numpy as np
 from msgspec.structs import replace
 from numpy.typing import NDArray
 
-from umbrite.motion.evaluate import Placed, evaluate
-from umbrite.motion.kinematics import one_below
+from umbrite.motion.evaluate import evaluate
 from umbrite.motion.matching import target_from_own_turns
+from umbrite.motion.placed import Placed
 from umbrite.motion.plan import Plan, compile_plan
 from umbrite.motion.posing import own_turns, turn_to_ask
 from umbrite.motion.soft_ends import Ends, taken, willingness
+from umbrite.motion.solvers.kinematics import one_below
 from umbrite.motion.totals import held, total, with_totals
 from umbrite.rig.affine import Affine, linear
 from umbrite.rig.errors import RigError

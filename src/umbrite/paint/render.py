@@ -14,7 +14,8 @@ from umbrite.art.pictures import Picture
 from umbrite.files.atomic import write
 from umbrite.files.file_errors import FileError
 from umbrite.files.package import Package
-from umbrite.motion.evaluate import Placed, placed_of
+from umbrite.motion.evaluate import placed_of
+from umbrite.motion.placed import Placed
 from umbrite.motion.scene import Shape, around, scene_of
 from umbrite.paint.levels import LARGE, Pictures
 from umbrite.paint.painter import Raster

@@ -87,6 +87,7 @@ PART_CHANNELS = whats("part")
 LOOKS = ("shows", *PART_CHANNELS)  # that change how parts look, and move nothing
 # What numbers of the channels `hold` and `clip` mean, from 1 on.
 HOLDS: tuple[EndHold, ...] = ("limb", "target", "toe")
+BY_LIMB, TOE = HOLDS.index("limb") + 1, HOLDS.index("toe") + 1  # as values; 0 is as at rest
 CLIPS = ("nowhere", "inside", "outside")
 
 

@@ -15,7 +15,7 @@ from umbrite.desk.theme import look
 from umbrite.desk.theme.inked import Inked
 from umbrite.desk.theme.marks import pen
 from umbrite.desk.theme.themes import Theme
-from umbrite.motion.evaluate import Placed
+from umbrite.motion.placed import Placed
 from umbrite.motion.plan import Plan
 from umbrite.motion.scene import Shape, around, scene_of
 from umbrite.paint.bent_shapes import get_ready

@@ -3,7 +3,7 @@
 from collections.abc import Mapping
 
 from umbrite.desk.session.session import Session
-from umbrite.motion.evaluate import Placed
+from umbrite.motion.placed import Placed
 from umbrite.rig.model import Control, Joint, Limb
 from umbrite.rig.remembered import remembered
 

@@ -9,7 +9,7 @@ import numpy as np
 from PySide6.QtCore import QObject, Qt, QTimer, Signal
 
 from umbrite.motion.animating.swinging import arm_of, loose_ranks, pivots_of, step_of, stepped, stiff_angles, thrown_by
-from umbrite.motion.evaluate import Placed
+from umbrite.motion.placed import Placed
 from umbrite.rig.model import Loose
 
 TICK = 16  # milliseconds

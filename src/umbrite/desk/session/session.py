@@ -18,7 +18,7 @@ from umbrite.desk.session.dangling import Dangling
 from umbrite.desk.session.drafts import Boning, DraftBook, Drafts
 from umbrite.desk.session.history import History
 from umbrite.desk.session.open_file import OpenFile
-from umbrite.desk.session.rest_watch import RestWatch, going_to, told
+from umbrite.desk.session.rest_watch import RestWatch, told
 from umbrite.desk.session.selection import Selection
 from umbrite.desk.session.stations import TAKES
 from umbrite.desk.session.timeline import Timeline
@@ -28,9 +28,11 @@ from umbrite.files.long_work import Watching
 from umbrite.files.package import Package
 from umbrite.motion.animating.playing import swing_at
 from umbrite.motion.animating.swinging import swings_of
-from umbrite.motion.evaluate import Placed, evaluate, with_looks
+from umbrite.motion.evaluate import evaluate, with_looks
+from umbrite.motion.placed import Placed
 from umbrite.motion.plan import Floats, Plan, compile_plan
 from umbrite.motion.rest_changes.picture_kept import Rest
+from umbrite.motion.rest_changes.takes_kept import Differs
 from umbrite.rig.channels import is_look, known_only
 from umbrite.rig.document import Document, settled
 from umbrite.rig.edits.arranging import fanned_out
@@ -219,18 +221,21 @@ class Session(QObject):
             self.say(text)
             return
         first = next((each for each in last.kept.differs if each.kind == "take"), None)
-        answers = (
-            {tr("Go there"): going_to(self, lambda: self.workspace.go_to(TAKES), first)} if first is not None else {}
-        )
+        answers = {} if first is None else {tr("Go there"): lambda: self._go_to_difference(first)}
         answers |= {tr("Keep the values instead"): self.values_instead} if last.has_values else {}
-        answers |= {tr("Leave it so"): lambda: None}
-        self.asking(text, tr("All else looks as before. Undo takes back the whole step."), answers)
+        answers |= {tr("Leave it as it is"): lambda: None}
+        self.asking(text, tr("Everything else looks as before. Undo takes back the whole step."), answers)
+
+    def _go_to_difference(self, differs: Differs) -> None:
+        self.workspace.go_to(TAKES)
+        self.timeline.choose(differs.name)
+        self.timeline.go_to(differs.first)
 
     def values_instead(self) -> None:
         """What the last step carried over keeps its values, as if nothing had been carried over."""
         last, name = self.rests.last, self.history.undo_name
         if last is None or self.history.now is not last.made or name is None:
-            raise RigError(tr("The last step carried nothing over."))
+            raise RigError(tr("The last step carried no takes or poses over."))
         self.history.undo()
         self.rests.last = None
         self._settle(name, last.plain)

@@ -12,8 +12,9 @@ import numpy as np
 from numpy.typing import NDArray
 
 from umbrite.motion.animating.walking import STANCE, cycle_way, leg_length, legs_of, lowered, master_of, phases
-from umbrite.motion.evaluate import Placed, evaluate
+from umbrite.motion.evaluate import evaluate
 from umbrite.motion.layering import with_layers
+from umbrite.motion.placed import Placed
 from umbrite.motion.plan import compile_plan
 from umbrite.motion.sampling import sample
 from umbrite.rig.affine import Affine, inverse

@@ -5,7 +5,8 @@ from numpy.typing import ArrayLike, NDArray
 
 from umbrite.motion.animating.stepping import channels_over, pose_of_take
 from umbrite.motion.animating.swinging import Swings, swings_of
-from umbrite.motion.evaluate import Placed, evaluate
+from umbrite.motion.evaluate import evaluate
+from umbrite.motion.placed import Placed
 from umbrite.motion.plan import Plan, compile_plan
 from umbrite.rig.channels import with_values
 from umbrite.rig.model import Pose, Puppet

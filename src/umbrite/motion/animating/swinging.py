@@ -16,7 +16,8 @@ from msgspec.structs import replace
 from numpy.typing import NDArray
 
 from umbrite.motion.animating.stepping import channels_over, without_layers
-from umbrite.motion.evaluate import Placed, evaluate
+from umbrite.motion.evaluate import evaluate
+from umbrite.motion.placed import Placed
 from umbrite.motion.plan import compile_plan
 from umbrite.rig.errors import RigError
 from umbrite.rig.family import children, parts_on

@@ -14,7 +14,8 @@ from umbrite.motion.animating.playing import placed_over
 from umbrite.motion.baking.moves import Moves, about, relative, still, taken_apart
 from umbrite.motion.baking.skins import Seen, Skin, skin_of
 from umbrite.motion.bends.bending import Bend, bend_of, bent, bone_maps
-from umbrite.motion.evaluate import Placed, evaluate
+from umbrite.motion.evaluate import evaluate
+from umbrite.motion.placed import Placed
 from umbrite.motion.plan import compile_plan
 from umbrite.rig.affine import Affine, after, around
 from umbrite.rig.family import ancestors

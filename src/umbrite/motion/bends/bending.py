@@ -14,7 +14,7 @@ from typing import NamedTuple
 
 import numpy as np
 
-from umbrite.motion.evaluate import Placed
+from umbrite.motion.placed import Placed
 from umbrite.motion.plan import Complexes, Floats, Ints
 from umbrite.rig.affine import Affine, around, spun
 from umbrite.rig.family import ancestors

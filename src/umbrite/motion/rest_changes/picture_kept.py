@@ -15,12 +15,13 @@ import numpy as np
 from numpy.typing import NDArray
 
 from umbrite.motion.bends.bending import bend_of, bent
-from umbrite.motion.evaluate import Placed, evaluate
-from umbrite.motion.limb_solving import MOST_SOFTEN
+from umbrite.motion.evaluate import evaluate
+from umbrite.motion.placed import Placed
 from umbrite.motion.plan import Plan
 from umbrite.motion.soft_ends import asked_for
-from umbrite.rig.affine import Affine, after, around, inverse
-from umbrite.rig.channels import HOLDS, channel
+from umbrite.motion.solvers.limb_solving import MOST_SOFTEN
+from umbrite.rig.affine import Affine, after, around, inverse, linear
+from umbrite.rig.channels import BY_LIMB, channel
 from umbrite.rig.limb_shape import bends_to, limb_tip
 from umbrite.rig.model import Limb, Puppet
 from umbrite.rig.placement import board_from_drawing
@@ -39,8 +40,6 @@ ROUNDS, LINKED = 4, 20
 # What decides where joints are, besides poses: an edit of anything else moves nothing.
 OF_JOINTS = ("pivot", "parent", "also", "limit", "give")
 OF_LIMBS = ("joints", "target", "end", "tip", "bend", "end_hold", "toe", "enabled")
-
-
 # What changes what poses show without taking part in where things are at rest.
 OF_LOOKS = ("loose",)
 OF_REACH = ("soften", "stretch")
@@ -161,7 +160,7 @@ class _Carry:
         self.rest, self.was, self.plain, self.known = rest, was, plain, known
         self.plan, self.puppet = rest.after, rest.after.puppet
         self.frames = was.frames
-        self.moves = _moved_at_rest(rest) if rest.posed is None else {}
+        self.moves = _moved_at_rest(rest) if rest.posed is None else frozenset()
         self.longer = np.ones((self.frames, len(self.plan.joints) + 1))
         for i, key in enumerate(self.plan.joints):
             if key in rest.before.place:
@@ -188,24 +187,15 @@ class _Carry:
         before = self.rest.before
         if key in self.moves or key not in before.place:
             # Moved on purpose, or new: it does about its pivot what it did, or nothing.
-            own = (
-                np.zeros(self.frames),
-                np.zeros(self.frames),
-                np.ones(self.frames),
-                np.ones(self.frames),
-                np.zeros(self.frames),
-            )
+            a, b = np.ones(self.frames, complex), np.zeros(self.frames, complex)
+            shift = self._along(i)
             if key in before.place:
-                x, y, scale_x, scale_y, skew = (
+                x, y, wide, tall, skew = (
                     self.was.channels[what][:, before.owners[key]] for what in ("x", "y", "scale_x", "scale_y", "skew")
                 )
-                own = x + 1j * y, self.was.turns[:, before.place[key]], 1 + scale_x, 1 + scale_y, skew
-            shift, turn, wide, tall, slant = own
-            k = 0.5j * slant
-            spin = np.exp(1j * turn)
-            a = spin * ((1 - k) * (wide + tall) / 2 + k * (wide - tall) / 2)
-            b = spin * ((1 - k) * (wide - tall) / 2 + k * (wide + tall) / 2)
-            return after(self._carrier(i), around(complex(self.plan.pivot[i]), a, b, shift + self._along(i)))
+                a, b = linear(self.was.turns[:, before.place[key]], 1 + wide, 1 + tall, skew)
+                shift = shift + x + 1j * y
+            return after(self._carrier(i), around(complex(self.plan.pivot[i]), a, b, shift))
         found = self.was.joint_maps(key)
         if self.rest.posed is not None:
             found = after(found, inverse(self.rest.posed.joint_map(key)))
@@ -373,7 +363,7 @@ class _Carry:
             for key, limb in self.puppet.limbs.items()
             if limb.enabled
             and limb.end is not None
-            and (limb.end_hold != "limb" or (self._total(f"{key}.hold") > HOLDS.index("limb") + 1).any())
+            and (limb.end_hold != "limb" or (self._total(f"{key}.hold") > BY_LIMB).any())
         }
 
     def _total(self, name: str) -> Floats:
@@ -392,18 +382,18 @@ class _Carry:
         ends = self._kept_ends()
         for _ in range(ROUNDS + LINKED * bool(links)):
             now = evaluate(self.plan, pose)
-            away = 0.0
+            away = False
             for name, values in totals.items():
                 off = values - _column(now, name)
                 if np.abs(off).max() > SAME * (1 + np.abs(values).max()):
                     pose[name] = pose[name] + off
-                    away = 1.0
+                    away = True
             for end in ends:
                 i, name = self.plan.place[end], f"{end}.turn"
                 off = wrapped(self._own(i)[1] - now.turns[:, i])
                 if np.abs(off).max() > SAME * 10:
                     pose[name] = pose.get(name, np.zeros(self.frames)) + off
-                    away = 1.0
+                    away = True
             if not away:
                 break
         return pose
@@ -421,8 +411,8 @@ def _column(placed: Placed, name: str) -> Floats:
     return placed.channels[found.kind.what][:, placed.plan.owners[found.owner]]
 
 
-def _moved_at_rest(rest: Rest) -> dict[str, Affine[complex]]:
-    """How the edit moved what joints carry at rest, of those whose drawings, or what carries them, it moved."""
+def _moved_at_rest(rest: Rest) -> frozenset[str]:
+    """The joints whose drawings, or what carries them, the edit moved at rest."""
     before, puppet = rest.before.puppet, rest.after.puppet
     found: dict[str, Affine[complex]] = {}
     for key, part in puppet.parts.items():
@@ -436,4 +426,4 @@ def _moved_at_rest(rest: Rest) -> dict[str, Affine[complex]]:
             continue
         if abs(complex(found[joint.parent](before.joints[key].pivot.z)) - joint.pivot.z) < 1e-3:
             found[key] = found[joint.parent]
-    return found
+    return frozenset(found)

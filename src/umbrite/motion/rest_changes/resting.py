@@ -3,13 +3,13 @@
 import numpy as np
 from msgspec.structs import replace
 
-from umbrite.motion.evaluate import Placed
-from umbrite.motion.limb_solving import MOST_SOFTEN
 from umbrite.motion.linking import curve_at, curve_of
+from umbrite.motion.placed import Placed
 from umbrite.motion.plan import compile_plan
 from umbrite.motion.rest_changes.picture_kept import Rest
 from umbrite.motion.rest_changes.takes_kept import kept_poses
 from umbrite.motion.scene import clipped_outside
+from umbrite.motion.solvers.limb_solving import MOST_SOFTEN
 from umbrite.motion.totals import total
 from umbrite.rig.affine import Affine, decompose
 from umbrite.rig.change import change, require_finite

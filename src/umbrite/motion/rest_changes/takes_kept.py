@@ -35,7 +35,6 @@ from umbrite.rig.takes.take import Take
 
 Floats = NDArray[np.float64]
 UNSEEN = 1e-7  # of values: pixels and radians
-MANY = 4  # looks, for a curve
 
 
 class Differs(NamedTuple):

@@ -11,7 +11,8 @@ from PySide6.QtGui import QColor
 from umbrite.desk.board.overlay.sight import Sight
 from umbrite.desk.theme import marks
 from umbrite.desk.theme.inked import Inked
-from umbrite.motion.evaluate import Placed, evaluate
+from umbrite.motion.evaluate import evaluate
+from umbrite.motion.placed import Placed
 from umbrite.motion.plan import compile_plan
 from umbrite.motion.scene import scene_of
 from umbrite.paint.outlines import outline_of

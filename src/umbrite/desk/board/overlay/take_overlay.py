@@ -12,7 +12,7 @@ from umbrite.desk.session.session import Session
 from umbrite.desk.theme import look, marks
 from umbrite.desk.theme.inked import Inked
 from umbrite.motion.animating.playing import placed_over
-from umbrite.motion.evaluate import Placed
+from umbrite.motion.placed import Placed
 from umbrite.motion.scene import scene_of
 from umbrite.paint.outlines import outline_of
 from umbrite.rig.model import Puppet
