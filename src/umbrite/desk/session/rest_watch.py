@@ -1,9 +1,7 @@
 """When the rig changes under poses and takes: they are carried over so that they look as before, and what could not be is told."""
 
-from collections.abc import Callable
-from typing import NamedTuple, Protocol
+from typing import NamedTuple
 
-from umbrite.desk.session.timeline import Timeline
 from umbrite.desk.theme.language import tr
 from umbrite.files.long_work import CancelledError, Watching
 from umbrite.motion.rest_changes.picture_kept import Rest
@@ -21,7 +19,11 @@ class Carried(NamedTuple):
     plain: Document
     made: Document
     kept: Kept
-    meant: bool  # the picture was meant to change: nothing was carried over
+
+    @property
+    def meant(self) -> bool:
+        """Whether the picture was meant to change: nothing was carried over."""
+        return self.kept.document is self.plain
 
     @property
     def matters(self) -> bool:
@@ -50,7 +52,7 @@ class RestWatch:
         if document.puppet is before.puppet or not (document.takes or document.pose or document.puppet.poses):
             return document
         try:
-            with watching(tr("Carrying takes over")) as watch:
+            with watching(tr("Adjusting takes")) as watch:
                 kept = kept_document(before, document, watch, rest) if keeps else Kept(document, (), ())
                 meant = kept.document is document
                 if meant:
@@ -59,7 +61,7 @@ class RestWatch:
             self.stopped = True
             return document
         if kept.changed or kept.differs or not meant:
-            self.last = Carried(document, kept.document, kept, meant)
+            self.last = Carried(document, kept.document, kept)
         return kept.document
 
 
@@ -96,7 +98,7 @@ def differing(kept: Kept, puppet: Puppet) -> str:
                 )
             )
     if len(off) > MOST_TOLD:
-        sentences.append(tr("More that differ: {count}.", count=len(off) - MOST_TOLD))
+        sentences.append(tr("{count} more differ.", count=len(off) - MOST_TOLD))
     return " ".join(sentences)
 
 
@@ -108,21 +110,3 @@ def _few(names: list[str]) -> str:
 def _ranges(runs: list[Differs]) -> str:
     words = [f"{run.first:g}" if run.first == run.last else f"{run.first:g}..{run.last:g}" for run in runs]
     return _few(words)
-
-
-class Goes(Protocol):
-    """What is needed to go to a frame of a take."""
-
-    @property
-    def timeline(self) -> Timeline: ...
-
-
-def going_to(session: Goes, first: Callable[[], object], differs: Differs) -> Callable[[], object]:
-    """Look at the take and the frame where something differs; `first` goes to where takes are shown."""
-
-    def work() -> None:
-        first()
-        session.timeline.choose(differs.name)
-        session.timeline.go_to(differs.first)
-
-    return work

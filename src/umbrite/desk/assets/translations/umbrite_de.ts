@@ -5612,8 +5612,8 @@ SHA-256 {fingerprint}</translation>
       <translation>Anteil der Ebene</translation>
     </message>
     <message>
-      <source>How much of the layer counts; keyed at the playhead</source>
-      <translation>Wie viel von der Ebene zählt; mit Schlüssel am Abspielkopf</translation>
+      <source>How strong the layer is; keyed at the playhead</source>
+      <translation>Wie stark die Ebene wirkt; mit Schlüssel am Abspielkopf</translation>
     </message>
     <message>
       <source>Half speed</source>
@@ -5704,8 +5704,8 @@ SHA-256 {fingerprint}</translation>
       <translation>, weil die Grenze von {joint} es aufhält</translation>
     </message>
     <message>
-      <source>More that differ: {count}.</source>
-      <translation>Weitere, die abweichen: {count}.</translation>
+      <source>{count} more differ.</source>
+      <translation>Noch {count} weichen ab.</translation>
     </message>
     <message>
       <source>The pose {name}</source>
@@ -5724,15 +5724,15 @@ SHA-256 {fingerprint}</translation>
       <translation>{name} weicht bei {frames} um bis zu {far} px ab{why}.</translation>
     </message>
     <message>
-      <source>Carrying takes over</source>
-      <translation>Takes werden übertragen</translation>
+      <source>Adjusting takes</source>
+      <translation>Takes werden angepasst</translation>
     </message>
     <message>
-      <source>Leave it so</source>
+      <source>Leave it as it is</source>
       <translation>So lassen</translation>
     </message>
     <message>
-      <source>All else looks as before. Undo takes back the whole step.</source>
+      <source>Everything else looks as before. Undo takes back the whole step.</source>
       <translation>Alles andere sieht aus wie zuvor. Rückgängig nimmt den ganzen Schritt zurück.</translation>
     </message>
     <message>
@@ -5750,10 +5750,6 @@ SHA-256 {fingerprint}</translation>
     <message>
       <source>Keep the values instead</source>
       <translation>Stattdessen die Werte behalten</translation>
-    </message>
-    <message>
-      <source>The last step carried nothing over.</source>
-      <translation>Der letzte Schritt hat nichts übertragen.</translation>
     </message>
     <message>
       <source>What was not kept at frame {frame} is there again: Enter keeps it.</source>

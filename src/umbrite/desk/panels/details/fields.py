@@ -38,7 +38,7 @@ class Writer(NamedTuple):
 
     `write` takes a document in the pose that is seen, an id and the value, and what it leaves of the pose as it was is not written;
     `note` says what was different from what was asked for. What `rewires` puts the rig together otherwise: the pose goes on to show what
-    it shows. What an edit moved where one does not look is said, and where nothing should move (`still`) all that did.
+    it shows. What takes and poses show otherwise since is said by the session.
     """
 
     session: Session

@@ -121,7 +121,7 @@ class TimelinePanel(QWidget):
         self.amount.setRange(0, 200)
         self.amount.setSuffix(" %")
         self.amount.setAccessibleName(tr("Amount of the layer"))
-        self.amount.setToolTip(tr("How much of the layer counts; keyed at the playhead"))
+        self.amount.setToolTip(tr("How strong the layer is; keyed at the playhead"))
         self.amount.setKeyboardTracking(False)
         self.amount.valueChanged.connect(
             lambda value: attempt(self.session, lambda: layer_commands.set_amount(self.session, value / 100))
