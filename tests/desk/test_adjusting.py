@@ -170,6 +170,7 @@ def test_a_take_is_laid_over_keyed_by_itself_slid_and_made_one(timed, opened, ac
     dialog.accept()
     whole = take(timed)
     assert [layer.take.name for layer in whole.layers] == ["Take 1"]
+    assert timed.frame.hints.message.startswith(f"Take 1 lies over {whole.name} now.")
     session.timeline.go_to(24.0)
     hand_at = session.puppet.controls[control(session.puppet, "Far hand")].moves
     half = session.placed.pivot(hand_at)

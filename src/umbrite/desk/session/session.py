@@ -18,7 +18,7 @@ from umbrite.desk.session.dangling import Dangling
 from umbrite.desk.session.drafts import Boning, DraftBook, Drafts
 from umbrite.desk.session.history import History
 from umbrite.desk.session.open_file import OpenFile
-from umbrite.desk.session.rest_watch import RestWatch, told
+from umbrite.desk.session.rest_watch import Carried, RestWatch, told
 from umbrite.desk.session.selection import Selection
 from umbrite.desk.session.stations import TAKES
 from umbrite.desk.session.timeline import Timeline
@@ -226,6 +226,12 @@ class Session(QObject):
         answers |= {tr("Leave it as it is"): lambda: None}
         self.asking(text, tr("Everything else looks as before. Undo takes back the whole step."), answers)
 
+    @property
+    def carried_last(self) -> Carried | None:
+        """What the last step gave other values; None where it left all as they were."""
+        last = self.rests.last
+        return last if last is not None and last.made is self.history.now and last.has_values else None
+
     def _go_to_difference(self, differs: Differs) -> None:
         self.workspace.go_to(TAKES)
         self.timeline.choose(differs.name)
@@ -233,8 +239,8 @@ class Session(QObject):
 
     def values_instead(self) -> None:
         """What the last step carried over keeps its values, as if nothing had been carried over."""
-        last, name = self.rests.last, self.history.undo_name
-        if last is None or self.history.now is not last.made or name is None:
+        last, name = self.carried_last, self.history.undo_name
+        if last is None or name is None:
             raise RigError(tr("The last step carried no takes or poses over."))
         self.history.undo()
         self.rests.last = None

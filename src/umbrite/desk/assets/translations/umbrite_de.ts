@@ -3720,16 +3720,20 @@
       <translation>Wenden</translation>
     </message>
     <message>
+      <source>Lay {name} over {name2}</source>
+      <translation>{name} über {name2} legen</translation>
+    </message>
+    <message>
+      <source>{name} lies over {name2} now. Click its name on the tape to key it.</source>
+      <translation>{name} liegt jetzt über {name2}. Ein Klick auf den Namen auf dem Band öffnet die Ebene für Schlüssel.</translation>
+    </message>
+    <message>
       <source>Lay a take over this one</source>
       <translation>Einen Take über diesen legen</translation>
     </message>
     <message>
       <source>Lay over</source>
       <translation>Darüberlegen</translation>
-    </message>
-    <message>
-      <source>{step}: ordinary keys, correct them on the tape.</source>
-      <translation>{step}: gewöhnliche Schlüssel, auf dem Band zu verbessern.</translation>
     </message>
     <message>
       <source>Walk</source>
@@ -3800,8 +3804,8 @@
       <translation>Ersetzt</translation>
     </message>
     <message>
-      <source>Lay {name} over {name2}</source>
-      <translation>{name} über {name2} legen</translation>
+      <source>{step}: ordinary keys, correct them on the tape.</source>
+      <translation>{step}: gewöhnliche Schlüssel, auf dem Band zu verbessern.</translation>
     </message>
     <message>
       <source>Gait</source>
@@ -3908,8 +3912,8 @@
       <translation>Aufnahme</translation>
     </message>
     <message>
-      <source>It</source>
-      <translation>Er</translation>
+      <source>Way</source>
+      <translation>Art</translation>
     </message>
     <message>
       <source>Amount, in percent</source>

@@ -48,12 +48,13 @@ class Choose(NamedTuple):
 
 
 class Made(NamedTuple):
-    """What comes of it: the step's name, the takes, the take to look at, and the puppet where that is another one too."""
+    """What comes of it: the step's name, the takes, the take to look at, the puppet where that is another one too, and what is said then."""
 
     step: str
     takes: Takes
     name: str
     puppet: Puppet | None = None
+    said: str = ""
 
 
 class Recipe(NamedTuple):
@@ -285,11 +286,17 @@ def _lay_over(session: Session) -> Recipe:
         other = get_take(takes, values["take"])
         frame = whole.first if other.loop else session.timeline.frame
         made = lay_over(whole, other, values["way"], frame, values["amount"] / 100)
-        return _over_whole(session, tr("Lay {name} over {name2}", name=other.name, name2=whole.name), made)
+        step = tr("Lay {name} over {name2}", name=other.name, name2=whole.name)
+        said = tr(
+            "{name} lies over {name2} now. Click its name on the tape to key it.",
+            name=made.layers[-1].take.name,
+            name2=whole.name,
+        )
+        return _over_whole(session, step, made)._replace(said=said)
 
     return Recipe(tr("Lay a take over this one"), tr("Lay over"), (
         Choose("take", tr("Take"), tuple((name, name) for name in others)),
-        Choose("way", tr("It"), ways),
+        Choose("way", tr("Way"), ways),
         Dial("amount", tr("Amount, in percent"), 0, 200, 1, 100),
     ), make, plays=True)  # fmt: skip
 
@@ -315,4 +322,4 @@ def finish(session: Session, recipe: Recipe, values: Values) -> None:
     session.edit(made.step, puppet=made.puppet, takes=made.takes)
     if session.timeline.take is None or session.timeline.take.name != made.name:
         session.timeline.choose(made.name)
-    session.say(tr("{step}: ordinary keys, correct them on the tape.", step=made.step))
+    session.say(made.said or tr("{step}: ordinary keys, correct them on the tape.", step=made.step))

@@ -38,9 +38,7 @@ def needs_unkept(session: Session) -> str:
 
 
 def needs_carried(session: Session) -> str:
-    last = session.rests.last
-    there = last is not None and last.made is session.history.now and last.has_values
-    return "" if there else tr("The last step carried no takes or poses over.")
+    return "" if session.carried_last is not None else tr("The last step carried no takes or poses over.")
 
 
 def set_interpolation(

@@ -19,7 +19,9 @@ from umbrite.desk.theme.thumbnails import variant_picture
 from umbrite.motion.layering import amount_of
 from umbrite.rig.channels import is_stepped
 from umbrite.rig.ids import owner_of
-from umbrite.rig.takes.take import AMOUNT, Key, Take
+from umbrite.rig.model import Puppet
+from umbrite.rig.remembered import remembered
+from umbrite.rig.takes.take import AMOUNT, Key, Layer, Take
 
 Floats = NDArray[np.float64]
 
@@ -151,6 +153,18 @@ def _name(painter: Inked, ground: TimelineLayout, row: Row, box: QRectF) -> None
         painter.drawLine(QPointF(6, box.center().y()), QPointF(24, box.center().y()))
 
 
+@remembered
+def _amounts(whole: Take, layer: Layer, puppet: Puppet) -> tuple[Floats, Floats]:
+    """How much a layer counts, up to all of it, at frames along its bar."""
+    frames = np.linspace(layer.take.first, _bar_end(whole, layer.take), AMOUNTS)
+    return frames, np.minimum(amount_of(whole, layer, puppet, frames), 1.0)
+
+
+def _bar_end(whole: Take, take: Take) -> float:
+    """The frame to which the bar of a layer goes: a loop counts to the end of all."""
+    return float(whole.last if take.loop else take.last)
+
+
 def _layer(painter: Inked, ground: TimelineLayout, row: Row, box: QRectF) -> None:
     """A layer folded into a bar from its first frame to its last, as high as it counts; open or not, on or off."""
     theme, whole, session = painter.theme, ground.whole, ground.session
@@ -164,7 +178,7 @@ def _layer(painter: Inked, ground: TimelineLayout, row: Row, box: QRectF) -> Non
         eye = look.icon(theme, "eye-off" if layer.off else "eye").pixmap(14, 14)
         painter.drawPixmap(8, round(box.center().y() - 7), eye)
     take = whole if layer is None else layer.take
-    last = whole.last if take.loop else take.last
+    last = _bar_end(whole, take)
     bar = QRectF(ground.x_of(take.first), box.top() + 3, 0, box.height() - 6)
     bar.setRight(max(ground.x_of(last), bar.left() + 4))
     painter.save()
@@ -173,8 +187,7 @@ def _layer(painter: Inked, ground: TimelineLayout, row: Row, box: QRectF) -> Non
     painter.setBrush(theme.panel)
     painter.drawRoundedRect(bar, 4, 4)
     if layer is not None and not layer.off:
-        frames = np.linspace(take.first, last, AMOUNTS)
-        amount = np.minimum(amount_of(whole, layer, session.puppet, frames), 1.0)
+        frames, amount = _amounts(whole, layer, session.puppet)
         inner = bar.adjusted(1.5, 1.5, -1.5, -1.5)
         edge = [
             QPointF(ground.x_of(f), inner.bottom() - a * inner.height()) for f, a in zip(frames, amount, strict=True)
