@@ -87,14 +87,12 @@ class Raster:
 
 
 def _through(shapes: Sequence[Shape], view: QTransform) -> list[Matrix]:
-    """The maps of shapes through a view, all at once: many small matrices are dear one by one."""
-    if not shapes:
-        return []
-    a, b, c, d, e, f = np.array([shape.matrix for shape in shapes]).T
-    p, q, r, s = view.m11(), view.m12(), view.m21(), view.m22()
-    rows = (a * p + b * r, a * q + b * s, c * p + d * r, c * q + d * s, e * p + f * r, e * q + f * s)
-    x, y = view.dx(), view.dy()
-    return [tuple(row) for row in np.stack([*rows[:4], rows[4] + x, rows[5] + y], axis=-1).tolist()]
+    """The maps of shapes through a view."""
+    p, q, r, s, x, y = _matrix_of(view)
+    return [
+        (a * p + b * r, a * q + b * s, c * p + d * r, c * q + d * s, e * p + f * r + x, e * q + f * s + y)
+        for a, b, c, d, e, f in (shape.matrix for shape in shapes)
+    ]
 
 
 def _lay(painter: QPainter, sha256: str, whole: Matrix, pictures: Pictures, finer: float = 1.0) -> None:

@@ -41,6 +41,12 @@ class Box(NamedTuple):
         """Whether nothing is inside: a width or height of nothing or less."""
         return self.width <= 0 or self.height <= 0
 
+    def meets(self, other: "Box") -> bool:
+        """Whether two boxes share more than an edge."""
+        return (
+            self.left < other.right and other.left < self.right and self.top < other.bottom and other.top < self.bottom
+        )
+
     def meet(self, other: "Box") -> "Box":
         """What two boxes share; empty where they share nothing."""
         return Box(

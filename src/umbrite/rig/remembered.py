@@ -26,8 +26,8 @@ def remembered(make: Maker) -> Maker:
     return remembered_by(lambda *values: values)(make)
 
 
-def remembered_by(of: Callable[..., tuple[object, ...]]) -> Callable[[Maker], Maker]:
-    """The same for a function that depends only on some of what its arguments hold: that is what `of` gives."""
+def remembered_by(of: Callable[..., tuple[object, ...]], latest: int = LATEST) -> Callable[[Maker], Maker]:
+    """The same for a function that depends only on some of what its arguments hold: that is what `of` gives. So many results are kept."""
 
     def wrapped(make: Maker) -> Maker:
         # The last used first; exchanged whole, so that readers need no lock.
@@ -37,7 +37,7 @@ def remembered_by(of: Callable[..., tuple[object, ...]]) -> Callable[[Maker], Ma
         def put_first(entry: tuple[tuple[object, ...], object]) -> None:
             nonlocal known
             with lock:
-                known = (entry, *(each for each in known if each is not entry))[:LATEST]
+                known = (entry, *(each for each in known if each is not entry))[:latest]
 
         @wraps(make)
         def found(*values: object) -> object:

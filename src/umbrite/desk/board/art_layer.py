@@ -159,37 +159,37 @@ class ArtLayer:
         painter = QPainter(self.image)
         painter.setClipRect(pixels)
         painter.drawImage(pixels, self._background, pixels)
-        on_board = how.camera.transform().inverted()[0].mapRect(QRectF(dirty))
         if not self._moving and pixels.contains(self.image.rect()):
             how.shapes(painter, items)
-        elif not self._moving:
-            how.shapes(painter, [item for item in items if rect_of(item.box).intersects(on_board)])
         else:
+            waiting: list[Shape] = []  # painted together, from one ready picture to the next
+            box = how.camera.box(dirty)
             # What blends with what lies behind it can't be laid down ready either.
             single = self._moving | {i for i, item in enumerate(items) if item.blend != "normal"}
-            for first, last in _stretches(single, len(items)):
-                touched = [item for item in items[first:last] if rect_of(item.box).intersects(on_board)]
-                if first in single or not touched:
-                    how.shapes(painter, touched)
-                else:
-                    self._lay_run(painter, first, items[first:last], touched, how, pixels)
+            for first, last in _stretches(single, len(items)) if self._moving else [(0, len(items))]:
+                touched = [item for item in items[first:last] if item.box.meets(box)]
+                still = bool(self._moving and touched) and first not in single
+                run = self._run(first, items[first:last], touched, how, pixels) if still else None
+                if run is None:
+                    waiting += touched
+                    continue
+                how.shapes(painter, waiting)
+                waiting = []
+                part = pixels.intersected(QRect(run.at, run.image.size()))
+                painter.drawImage(part, run.image, part.translated(-run.at))
+            how.shapes(painter, waiting)
         painter.end()
 
-    def _lay_run(
-        self, painter: QPainter, first: int, items: list[Shape], touched: list[Shape], how: "Paint", pixels: QRect
-    ) -> None:
-        """Lay down a run as a ready picture, where that is cheaper than painting what is touched of it."""
+    def _run(self, first: int, items: list[Shape], touched: list[Shape], how: "Paint", pixels: QRect) -> Run | None:
+        """A run as a ready picture, where that is cheaper than painting what is touched of it."""
         if first not in self._runs:
             box = how.device(QRectF(_around(items, how.camera))).toAlignedRect()
             box = box.intersected(self.image.rect())
             painted = sum(_area(how.device(QRectF(_around([item], how.camera))), pixels) for item in touched)
             if painted * PAINT_COST < _area(QRectF(box), pixels) or box.isEmpty():
-                how.shapes(painter, touched)
-                return
+                return None
             self._runs[first] = how.run(items, box)
-        run = self._runs[first]
-        part = pixels.intersected(QRect(run.at, run.image.size()))
-        painter.drawImage(part, run.image, part.translated(-run.at))
+        return self._runs[first]
 
     def _paint_background(
         self, camera: Camera, size: tuple[int, int], ratio: float, canvas: tuple[int, int, float | None]
@@ -308,6 +308,8 @@ class Paint(NamedTuple):
         return QRectF(box.x() * r, box.y() * r, box.width() * r, box.height() * r)
 
     def shapes(self, painter: QPainter, items: list[Shape]) -> None:
+        if not items:
+            return
         view = self.camera.transform() * QTransform.fromScale(self.ratio, self.ratio)
         Raster(painter, self.pictures, quick=self.quick).draw(items, view, self.fading)
 

@@ -2,8 +2,10 @@
 
 from typing import NamedTuple
 
-from PySide6.QtCore import QPointF, QRectF
+from PySide6.QtCore import QPointF, QRect, QRectF
 from PySide6.QtGui import QTransform
+
+from umbrite.rig.placement import Box
 
 CLOSEST, FARTHEST = 32.0, 0.02
 
@@ -30,6 +32,13 @@ class Camera(NamedTuple):
 
     def transform(self) -> QTransform:
         return QTransform(self.zoom, 0, 0, self.zoom, self.shift.real, self.shift.imag)
+
+    def box(self, seen: QRect) -> Box:
+        """What a rectangle of the widget shows of the board."""
+        corner = self.board(complex(seen.x(), seen.y()))
+        return Box(
+            corner.real, corner.imag, corner.real + seen.width() / self.zoom, corner.imag + seen.height() / self.zoom
+        )
 
     def zoomed(self, factor: float, about: complex) -> "Camera":
         """Closer or farther, with the screen point `about` staying on the same board point."""

@@ -17,16 +17,24 @@ from umbrite.desk.board.control_places import (
     shown_size,
 )
 from umbrite.desk.board.overlay.control_shapes import Held, colour_of, paint_control, paint_master_points
+from umbrite.desk.board.overlay.kept_controls import (
+    MORE,
+    Bed,
+    Row,
+    card_of,
+    kept_row,
+    paint_bed,
+    paint_more,
+    painted_row,
+)
 from umbrite.desk.board.overlay.sight import Sight
 from umbrite.desk.board.seen import controls_seen
 from umbrite.desk.session.session import Session
 from umbrite.desk.theme import look, marks
 from umbrite.desk.theme.inked import Inked
-from umbrite.desk.theme.themes import SIDE_STROKE
-from umbrite.desk.theme.thumbnails import EDGES, variant_card, variant_picture
 from umbrite.motion.posing import turned_with
 from umbrite.rig.control_kinds import traits
-from umbrite.rig.model import Control, Variant
+from umbrite.rig.model import Control
 
 # Widget pixels from the pointer within which controls are plain, and beyond which faint.
 NEAR_POINTER, FAR_POINTER = 160.0, 420.0
@@ -57,7 +65,7 @@ def paint(painter: Inked, sight: Sight) -> None:
             ):  # a mark, until the pointer is near
                 size = MARK + max(size - MARK, 0.0) * _nearness(at, pointer)
             painter.setOpacity(strength)
-            _one(painter, sight, key, Held(size, 0.0, lit, hot, strength))
+            _one(painter, sight, key, at, Held(size, 0.0, lit, hot, strength))
             painter.setOpacity(1.0)
     _proposed(painter, sight)
     told = hover is not None and hover.key in session.puppet.controls and hover.key != opened
@@ -87,18 +95,16 @@ def _nearness(at: QPointF, pointer: QPointF) -> float:
     return min(1.0, max(0.0, (FAR_POINTER - math.hypot(off.x(), off.y())) / (FAR_POINTER - NEAR_POINTER)))
 
 
-def _one(painter: Inked, sight: Sight, key: str, held: Held) -> None:
+def _one(painter: Inked, sight: Sight, key: str, at: QPointF, held: Held) -> None:
     session, camera = sight.session, sight.camera
     control = session.puppet.controls[key]
-    at = seen_places(session, camera)[key]
     _leader(painter, camera.point(session.placed.control_at(control)), at, held.strength)
     if is_valued(control):
         _valued(painter, session, camera, key, lit=held.lit or held.hot)
     else:
-        axis = complex(session.placed.joint_map(control.moves).direction(1 + 0j))
-        turn = cmath.phase(axis) if traits(control).whole and abs(axis) > 0 else 0.0
+        turn = _turn_of(session, control) if traits(control).whole else 0.0
         paint_control(painter, control, at, held._replace(turn=turn))
-        if session.workspace.station.posed and turned_with(session.placed, control) is not None:
+        if session.workspace.station.posed:
             _turning_ring(painter, sight, key, at)
         if traits(control).whole and session.workspace.station.posed:
             horn, bead = handles.master_points(session, key, camera)
@@ -108,6 +114,11 @@ def _one(painter: Inked, sight: Sight, key: str, held: Held) -> None:
         marks.small_label(painter, at + QPointF(0, held.size * 0.5 + 12), control.label)
     if control.locked:
         _padlock(painter, at + QPointF(held.size * 0.42, -held.size * 0.42))
+
+
+def _turn_of(session: Session, control: Control) -> float:
+    axis = complex(session.placed.joint_map(control.moves).direction(1 + 0j))
+    return cmath.phase(axis) if abs(axis) > 0 else 0.0
 
 
 def _leader(painter: Inked, stands: QPointF, shown: QPointF, strength: float) -> None:
@@ -125,11 +136,14 @@ def _leader(painter: Inked, stands: QPointF, shown: QPointF, strength: float) ->
 
 def _turning_ring(painter: Inked, sight: Sight, key: str, at: QPointF) -> None:
     """The thin ring that turns what a grip moves: it is there when the pointer comes near, and plain under it."""
-    radius = handles.ring_radius(sight.session.puppet.controls[key], sight.camera)
+    control = sight.session.puppet.controls[key]
+    radius = handles.ring_radius(control, sight.camera)
     off = sight.pointer - at
     hot = sight.hover is not None and sight.hover.key == key and sight.hover.kind == "ring"
     moved = sight.dragging and key in sight.feedback.lit
     if not hot and (moved or math.hypot(off.x(), off.y()) > radius + NEAR_RING):
+        return
+    if turned_with(sight.session.placed, control) is None:
         return
     painter.setOpacity(1.0 if hot else 0.75)
     painter.setBrush(Qt.BrushStyle.NoBrush)
@@ -151,18 +165,8 @@ def _valued(painter: Inked, session: Session, camera: Camera, key: str, *, lit: 
         return
     at = camera.point(session.placed.control_at(control))
     half = shown_size(control, camera) / 2
-    tall = half if traits(control).two_values else 5.0
-    box = QRectF(at.x() - half - 6, at.y() - tall - 6, 2 * half + 12, 2 * tall + 12)
-    painter.setPen(marks.pen(painter.theme.selected if lit else painter.theme.paper, 4.2))
-    painter.setBrush(look.with_alpha(painter.theme.paper, 215))
-    painter.drawRoundedRect(box, 8, 8)
-    painter.setPen(marks.pen(painter.theme.ink, 1.6, SIDE_STROKE[control.side]))
-    painter.drawRoundedRect(box, 8, 8)
-    painter.setPen(marks.pen(look.with_alpha(painter.theme.ink, 130), 1.4))
-    painter.drawLine(QPointF(at.x() - half, at.y()), QPointF(at.x() + half, at.y()))
-    painter.drawLine(QPointF(at.x(), at.y() - min(tall, 5)), QPointF(at.x(), at.y() + min(tall, 5)))
-    if traits(control).two_values:
-        painter.drawLine(QPointF(at.x(), at.y() - half), QPointF(at.x(), at.y() + half))
+    two, ratio = traits(control).two_values, painter.device().devicePixelRatioF()
+    paint_bed(painter, Bed(painter.theme.name, half, two, control.side, ratio, lit), at)
     bead = bead_at(session, camera, key)
     painter.setPen(marks.pen(painter.theme.ink, 1.8))
     painter.setBrush(colour.lighter(150 if lit else 130))
@@ -178,35 +182,27 @@ def _cells(painter: Inked, session: Session, camera: Camera, key: str, *, lit: b
     boxes = cells(session, camera, key)
     opened = session.workspace.opened == key and session.workspace.station.posed
     places = [i for i, box in enumerate(boxes) if not box.isEmpty() and i < len(one.variants)]
+    first, pictures = boxes[places[0]], session.file.pictures
+    row = Row(
+        tuple(one.variants[i] for i in places), chosen - places[0], first.width(), places[0] > 0,
+        places[-1] < len(one.variants) - 1, lit, painter.device().devicePixelRatioF(),
+    )  # fmt: skip
+    if not opened:
+        paint_row = painted_row if pictures.arriving else kept_row
+        picture = paint_row(painter.theme, pictures, puppet, row)
+        painter.drawPixmap(QPointF(round(first.left() - MORE), round(first.top())), picture)
+        return
     middle = (places[0] + places[-1]) / 2
     for i in places:
-        box, variant = boxes[i], one.variants[i]
-        if not opened:
-            _card(painter, session, box, variant, lit=lit, chosen=i == chosen)
-            continue
+        box = boxes[i]
         painter.save()  # a hand of cards: each turned a little further about its lower edge
         painter.translate(box.center().x(), box.bottom())
         painter.rotate((i - middle) * FAN)
         painter.translate(-box.center().x(), -box.bottom() + abs(i - middle) * DROP)
-        _card(painter, session, box, variant, lit=lit, chosen=i == chosen)
-        _card_name(painter, box, f"{i + 1} {variant.name}")
+        painter.drawPixmap(box.topLeft(), card_of(painter.theme, pictures, puppet, row, i - places[0]))
+        _card_name(painter, box, f"{i + 1} {one.variants[i].name}")
         painter.restore()
-    if len(places) == len(one.variants):
-        return
-    row = boxes[places[0]].united(boxes[places[-1]])
-    painter.setPen(Qt.PenStyle.NoPen)
-    painter.setBrush(painter.theme.dim)
-    for more, x, way in ((places[0] > 0, row.left(), -1), (places[-1] < len(one.variants) - 1, row.right(), 1)):
-        for dot in range(3 if more else 0):  # there are more on this side
-            painter.drawEllipse(QPointF(x + way * (5 + 5 * dot), row.center().y()), 1.5, 1.5)
-
-
-def _card(painter: Inked, session: Session, box: QRectF, variant: Variant, *, lit: bool, chosen: bool) -> None:
-    """A thumbnail of a variant."""
-    theme, pictures, size = session.workspace.theme, session.file.pictures, max(int(box.width()), 12)
-    picture = variant_picture(theme, pictures, session.puppet, variant, max(size - EDGES, 8))
-    card = variant_card(theme, picture, size, lit=lit, chosen=chosen)
-    painter.drawPixmap(box.topLeft(), card)
+    paint_more(painter, first.united(boxes[places[-1]]), before=row.before, after=row.after)
 
 
 def _card_name(painter: Inked, box: QRectF, words: str) -> None:

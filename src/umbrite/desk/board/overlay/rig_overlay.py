@@ -335,13 +335,10 @@ def _unreached(painter: Inked, sight: Sight) -> list[tuple[QPointF, str]]:
     distances: list[tuple[QPointF, str]] = []
     seen = limbs_seen(session)
     for i, (key, limb) in enumerate(session.puppet.limbs.items()):
-        if key not in seen:
-            continue
-        points = limb_points(session, limb)
-        by_target = session.placed.value(key, "blend") < 0.5
-        if by_target and session.placed.limbs.distance[0, i] > 0.5:
+        if session.placed.limbs.distance[0, i] > 0.5 and key in seen and session.placed.value(key, "blend") < 0.5:
             painter.setPen(marks.pen(painter.theme.paper, 4))
-            ends = camera.point(points[-1]), camera.point(session.placed.pivot(limb.target))
+            tip, target = limb_points(session, limb)[-1], session.placed.pivot(limb.target)
+            ends = camera.point(tip), camera.point(target)
             painter.drawLine(*ends)
             painter.setPen(marks.pen(painter.theme.brick, 1.8, Qt.PenStyle.DashLine))
             painter.drawLine(*ends)
