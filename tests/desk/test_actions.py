@@ -8,7 +8,8 @@ from contextlib import nullcontext
 from functools import cache
 
 import pytest
-from PySide6.QtCore import QSettings, QTimer
+from PySide6.QtCore import QSettings, Qt, QTimer
+from PySide6.QtTest import QTest
 from PySide6.QtWidgets import QApplication, QLineEdit
 
 from demo_puppet import ASSETS, control, joint, part
@@ -28,6 +29,7 @@ from umbrite.rig.edits.limits import set_limit
 from umbrite.rig.edits.looks import set_guides, trim
 from umbrite.rig.edits.parts import add_part
 from umbrite.rig.edits.pivots import move_pivot
+from umbrite.rig.edits.renaming import rename
 from umbrite.rig.invariants import invariants
 from umbrite.rig.model import Guide, Placement
 from umbrite.rig.takes.keys import put_keys, spots_of
@@ -404,3 +406,13 @@ def test_every_action_of_a_menu_does_something_and_is_one_step_of_undo(menu, qtb
 def test_quit_closes_the_window(window):
     window.actions_by_id["quit"].trigger()
     assert not window.isVisible()
+
+
+def test_a_key_right_after_an_edit_finds_its_action(wick_window):
+    window, session = wick_window, wick_window.session
+    window.activateWindow()
+    before, joint = session.puppet, next(iter(session.puppet.joints))
+    assert not window.actions_by_id["undo"].isEnabled()
+    session.edit("Rename", puppet=rename(before, joint, "Lamplighter"))
+    QTest.keyClick(window.board, Qt.Key.Key_Z, Qt.KeyboardModifier.ControlModifier)
+    assert session.puppet is before

@@ -41,6 +41,7 @@ def opened(window, count):
 
 
 def seen(window):
+    assert window.actions_by_id  # the tools over the board are up to date
     QApplication.processEvents()
     image = window.board.grab().toImage().convertToFormat(window.board.grab().toImage().Format.Format_RGB32)
     return np.frombuffer(image.constBits(), np.uint8).reshape(image.height(), -1).copy()

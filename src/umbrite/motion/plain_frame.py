@@ -245,15 +245,7 @@ class _Frame:
                 hold = min(max(told, 1), len(HOLDS)) if told else end.hold
                 if hold != BY_LIMB:
                     self._keep_angle(end, hold)
-            for joint in step.joints:
-                above = program.parent[joint]
-                if joint in program.carriers:
-                    known = program.carriers[joint]
-                    above = known[min(max(round(follows[joint]), 0), len(known) - 1)]
-                pivot, over = program.pivot[joint], self.a[above]
-                a = cmath.rect(1.0, self.turns[joint]) * self.scale[joint]
-                self.a[joint] = over * a
-                self.t[joint] = over * (pivot + self._shifted(joint) - a * pivot) + self.t[above]
+            self._place(step.joints, follows)
             long: dict[int, list[_Asked]] = {}
             for limb in step.limbs:
                 asked = self._asked(limb)
@@ -267,6 +259,21 @@ class _Frame:
             for limb in step.limbs:
                 self._fared(limb)
         return PlainlyPlaced(self.a, self.t, self.turns, self.distance, self.bend, self.longer)
+
+    def _place(self, joints: range, follows: list[float]) -> None:
+        program = self.program
+        for joint in joints:
+            above = program.parent[joint]
+            if joint in program.carriers:
+                known = program.carriers[joint]
+                above = known[min(max(round(follows[joint]), 0), len(known) - 1)]
+            shift, turn, scale = self._shifted(joint), self.turns[joint], self.scale[joint]
+            over, lies = self.a[above], self.t[above]
+            if turn or shift or scale != 1.0:  # most joints of a pose only ride along
+                pivot, a = program.pivot[joint], cmath.rect(1.0, turn) * scale
+                lies += over * (pivot + shift - a * pivot)
+                over *= a
+            self.a[joint], self.t[joint] = over, lies
 
     def _shifted(self, joint: int) -> complex:
         """A joint's own shift, and what comes to it because its parent is longer."""

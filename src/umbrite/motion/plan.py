@@ -5,10 +5,13 @@ one go; limbs of a rank are solved in one go behind them. A plan is made once pe
 """
 
 import itertools
-from collections.abc import Iterator, Mapping
+from bisect import bisect_left, bisect_right
+from collections.abc import Iterable, Iterator, Mapping
+from threading import Lock
 from typing import NamedTuple
 
 import numpy as np
+from cachetools import LRUCache
 from numpy.typing import NDArray
 
 from umbrite.motion.linking import Curve, curve_of
@@ -19,9 +22,9 @@ from umbrite.rig.dependencies import link_order, ranked
 from umbrite.rig.errors import RigError
 from umbrite.rig.family import branch, drawn_order
 from umbrite.rig.limb_shape import bends_to, limb_points, limb_tip
-from umbrite.rig.model import Limb, Part, Puppet
+from umbrite.rig.model import Joint, Limb, Part, Puppet
 from umbrite.rig.placement import board_from_drawing
-from umbrite.rig.remembered import remembered, remembered_by
+from umbrite.rig.remembered import bounded, remembered, remembered_by
 
 Ints = NDArray[np.intp]
 Floats = NDArray[np.float64]
@@ -135,15 +138,12 @@ def compile_plan(puppet: Puppet) -> Plan:
     """The plan of a puppet. Raises RigError, naming the loop, where something would have to wait for itself."""
     rank = ranked(puppet)
     joints, index = _in_order(tuple(puppet.joints), rank)
-    ground = len(joints)
-    items = [puppet.joints[key] for key in joints]
-    parent = [ground if joint.parent is None else index[joint.parent] for joint in items]
-    ends, give = _ranges(joints, puppet)
+    alone = _alone(joints, index, puppet.joints)
     limbs = tuple(puppet.limbs)
     order = drawn_order(puppet)
     part_map, visible = _drawings(puppet.parts, order)
     controls = tuple(puppet.controls)
-    owners = {key: i for keys in (joints, limbs, controls, tuple(puppet.sets), order) for i, key in enumerate(keys)}
+    owners = _owners(joints, limbs, controls, tuple(puppet.sets), order)
     links = {key: _link_step(puppet, key, owners) for key in link_order(puppet)}
     early = tuple(step for key, step in links.items() if key not in rank)
     return _frozen(
@@ -151,10 +151,10 @@ def compile_plan(puppet: Puppet) -> Plan:
             puppet=puppet,
             joints=joints,
             place=index,
-            parent=np.array(parent, dtype=np.intp),
-            pivot=np.array([joint.pivot.z for joint in items], dtype=np.complex128),
-            ends=ends,
-            give=give,
+            parent=alone.parent,
+            pivot=alone.pivot,
+            ends=Ends(*alone.spans),
+            give=alone.give,
             axis=_axes(puppet, joints),
             late=frozenset(step.drives.what for key, step in links.items() if key in rank),
             stretches=any(limb.stretch > 0 and limb.enabled for limb in puppet.limbs.values()),
@@ -181,16 +181,46 @@ def _in_order(keys: tuple[str, ...], rank: Mapping[str, int]) -> tuple[tuple[str
     return joints, {key: i for i, key in enumerate(joints)}
 
 
-def _limited(joints: tuple[str, ...], puppet: Puppet) -> tuple[object, ...]:
-    return joints, tuple((puppet.joints[key].limit, puppet.joints[key].give) for key in joints)
+@remembered
+def _owners(*kinds: tuple[str, ...]) -> dict[str, int]:
+    return {key: i for keys in kinds for i, key in enumerate(keys)}
 
 
-@remembered_by(_limited)
-def _ranges(joints: tuple[str, ...], puppet: Puppet) -> tuple[Ends, NDArray[np.float64]]:
-    """How far joints turn, and how willingly they bend."""
-    items = [puppet.joints[key] for key in joints]
-    spans = np.array([ends_of(joint) for joint in items], dtype=np.float64).reshape(-1, 4)
-    return Ends(*(spans[:, i].copy() for i in range(4))), np.array([joint.give for joint in items])
+class _Alone(NamedTuple):
+    """What joints tell each for itself, and which joints; arrays of shape (joints,), `spans` (4, joints)."""
+
+    items: list[Joint]
+    parent: Ints
+    pivot: Complexes
+    spans: Floats
+    give: Floats
+
+
+_last: LRUCache[tuple[str, ...], _Alone] = bounded(4, size=lambda _: 1)
+_lock = Lock()
+
+
+def _alone(joints: tuple[str, ...], index: Mapping[str, int], known: Mapping[str, Joint]) -> _Alone:
+    """Read off all joints, or off those alone that differ from the last time: a drag changes few of many."""
+    items = [known[key] for key in joints]
+    with _lock:
+        last: _Alone | None = _last.get(joints)
+    if last is None:
+        count = len(items)
+        found = _Alone(
+            items, np.zeros(count, np.intp), np.zeros(count, np.complex128), np.zeros((4, count)), np.zeros(count)
+        )
+        changed: Iterable[int] = range(count)
+    else:
+        found = _Alone(items, last.parent.copy(), last.pivot.copy(), last.spans.copy(), last.give.copy())
+        changed = [i for i, (old, new) in enumerate(zip(last.items, items, strict=True)) if old is not new]
+    for i in changed:
+        joint = items[i]
+        found.parent[i] = len(items) if joint.parent is None else index[joint.parent]
+        found.pivot[i], found.spans[:, i], found.give[i] = joint.pivot.z, ends_of(joint), joint.give
+    with _lock:
+        _last[joints] = found
+    return found
 
 
 @remembered
@@ -277,17 +307,18 @@ def _steps(
     enabled = [key for key in limbs if puppet.limbs[key].enabled]
     steps = []
     for level in range(max(rank.values(), default=-1) + 1):
+        first, last = bisect_left(ranks, level), bisect_right(ranks, level)
         here = [key for key in enabled if rank[key] == level]
         ended = [key for key in enabled if (end := puppet.limbs[key].end) is not None and rank[end] == level]
         steps.append(
             Step(
                 links=tuple(step for key, step in links.items() if rank.get(key) == level),
-                first=int(np.searchsorted(ranks, level, side="left")),
-                last=int(np.searchsorted(ranks, level, side="right")),
+                first=first,
+                last=last,
                 ends=_ends(puppet, [key for key in ended if puppet.limbs[key].end_hold != "limb"], index, rank),
                 every_end=_ends(puppet, ended, index, rank),
                 limbs=tuple(_batches(puppet, here, limbs, index)),
-                followers=tuple(i for i, key in enumerate(joints) if ranks[i] == level and puppet.joints[key].also),
+                followers=tuple(i for i in range(first, last) if puppet.joints[joints[i]].also),
             )
         )
     return tuple(steps)

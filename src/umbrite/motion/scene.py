@@ -362,10 +362,12 @@ def _rows(placed: Placed, frame: int) -> NDArray[np.float64]:
 
 
 def _sizes(placed: Placed) -> tuple[NDArray[np.float64], NDArray[np.float64]]:
-    parts = placed.plan.puppet.parts
-    sizes = np.array(
-        [(parts[key].drawing.width, parts[key].drawing.height) for key in placed.plan.parts], dtype=np.float64
-    )
+    return _drawn(placed.plan.puppet.parts, placed.plan.parts)
+
+
+@remembered
+def _drawn(parts: Mapping[str, Part], keys: tuple[str, ...]) -> tuple[NDArray[np.float64], NDArray[np.float64]]:
+    sizes = np.array([(parts[key].drawing.width, parts[key].drawing.height) for key in keys], dtype=np.float64)
     wide, tall = sizes.reshape(-1, 2).T
     return wide, tall
 

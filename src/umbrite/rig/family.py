@@ -5,7 +5,7 @@ from collections.abc import Iterator, Mapping
 from umbrite.rig.change import get_joint
 from umbrite.rig.errors import RigError
 from umbrite.rig.model import Joint, Limb, Part, Puppet
-from umbrite.rig.remembered import remembered
+from umbrite.rig.remembered import remembered, remembered_by
 
 
 def children(puppet: Puppet, parent: str | None) -> list[str]:
@@ -13,7 +13,11 @@ def children(puppet: Puppet, parent: str | None) -> list[str]:
     return list(by_parent(puppet.joints).get(parent, ()))
 
 
-@remembered
+def _carried(joints: Mapping[str, Joint]) -> tuple[object, ...]:
+    return tuple(joints), tuple([joint.parent for joint in joints.values()])
+
+
+@remembered_by(_carried)
 def by_parent(joints: Mapping[str, Joint]) -> Mapping[str | None, list[str]]:
     """Parent id (None: free) -> ids of the joints that hang directly from it, in family order."""
     found: dict[str | None, list[str]] = {}

@@ -2,7 +2,7 @@
 
 from collections.abc import Callable, Mapping
 
-from PySide6.QtCore import QObject, QTimer
+from PySide6.QtCore import QEvent, QObject, QTimer
 from PySide6.QtGui import QAction, QKeySequence
 from PySide6.QtWidgets import QMenu, QWidget
 
@@ -14,11 +14,13 @@ from umbrite.desk.session.stations import Station
 from umbrite.desk.theme.language import tr
 from umbrite.desk.theme.look import icon
 
+PAUSE = 30  # milliseconds
+
 
 class ActionSet(QObject):
     """One QAction for each row of the table. `run` is called with the row when its action is triggered.
 
-    However much changes, all of them are asked once per turn of the event loop whether they can be done.
+    However much changes, all of them are asked once in the pause after it whether they can be done, or when a key comes before that.
     """
 
     def __init__(self, session: Session, window: QWidget, run: Callable[[Act], None]) -> None:
@@ -28,6 +30,7 @@ class ActionSet(QObject):
         self.made = {act.id: self._action(act, window, run) for act in ACTIONS}
         self._stale = QTimer(self)  # runs from a change until the actions are asked again
         self._stale.setSingleShot(True)
+        self._stale.setInterval(PAUSE)
         self._stale.timeout.connect(self.refresh)
         for signal in (
             session.selection.changed,
@@ -36,7 +39,8 @@ class ActionSet(QObject):
             session.drafts.changed,
         ):
             signal.connect(self.may_change)
-        session.settled.connect(self.refresh)  # a key that comes right after finds its action
+        session.settled.connect(self.may_change)
+        window.installEventFilter(self)
 
     @property
     def by_id(self) -> Mapping[str, QAction]:
@@ -59,6 +63,11 @@ class ActionSet(QObject):
     def may_change(self, *_: object) -> None:
         """Actions may be enabled or disabled by now; they are asked once, after all changes."""
         self._stale.start()
+
+    def eventFilter(self, watched: QObject, event: QEvent) -> bool:
+        if event.type() == QEvent.Type.ShortcutOverride and self._stale.isActive():
+            self.refresh()  # a key that comes right after finds its action
+        return super().eventFilter(watched, event)
 
     def refresh(self) -> None:
         """Ask all of them now."""

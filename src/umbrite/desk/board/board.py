@@ -13,6 +13,7 @@ from PySide6.QtGui import (
     QKeySequence,
     QMouseEvent,
     QPaintEvent,
+    QRegion,
     QResizeEvent,
     QTabletEvent,
     QWheelEvent,
@@ -50,6 +51,7 @@ DRAG_FROM = 3.0  # widget pixels that the pointer must move before a press becom
 SAME_SPOT = 4.0
 ENTER = {Qt.Key.Key_Return, Qt.Key.Key_Enter}
 ROOM_ABOVE = 62  # for the tool row
+ROUNDED = 4  # pixels: so far in, the corners of what lies over the board are within its rounded edge
 BESIDE = 316  # for the figure of a body plan
 
 
@@ -90,11 +92,12 @@ class Board(QWidget):
         self.setAccessibleName(tr("Board"))
         self.setAccessibleDescription(tr("The puppet, and the handles of the present station"))
         self.setAttribute(Qt.WidgetAttribute.WA_OpaquePaintEvent)
+        self.covers: list[QWidget] = []  # opaque, but for their corners
         workspace = session.workspace
         for signal in (workspace.view_changed, workspace.tool_changed, session.selection.changed):
             signal.connect(self.update)
         session.drafts.changed.connect(self.update)
-        session.changed.connect(lambda *_: self.update())
+        session.changed.connect(lambda *_: self.renew())
         workspace.station_changed.connect(self._on_station)
         session.opened.connect(self._on_opened)
         workspace.theme_changed.connect(self.paint_anew)
@@ -113,6 +116,14 @@ class Board(QWidget):
     def picture(self) -> QImage:
         """The art as it is shown, without what lies over it."""
         return self._layer.image
+
+    def renew(self) -> None:
+        """Paint again what is seen of the board. What lies over it would be painted again, too, where it isn't left out."""
+        seen = QRegion(self.rect())
+        for cover in self.covers:
+            if cover.isVisible():
+                seen -= cover.geometry().adjusted(ROUNDED, ROUNDED, -ROUNDED, -ROUNDED)
+        self.update(seen)
 
     def paint_anew(self) -> None:
         """Paint all of the art again, as if nothing were kept from before."""
@@ -289,7 +300,7 @@ class Board(QWidget):
             self._send(self._event(at, "move", event.modifiers()))
         elif self._press_at is None:
             self._hover_at(at)
-        self.update()
+        self.renew()
 
     def _hover_at(self, at: QPointF) -> None:
         found = handle_at(self.session, self.camera, self.camera.board(complex(at.x(), at.y())))

@@ -27,6 +27,7 @@ class BoardFrame(QWidget):
         self.alone = False
         self.board = Board(session, self)
         self.tools = ToolRow(session, self.board)
+        self.board.covers.append(self.tools)
         self.welcome = Welcome(session, welcome, self.board)
         self.found = FoundStrip(session, self.board)
         self.bone_card = BoneCard(session, self.board)

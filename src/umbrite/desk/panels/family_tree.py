@@ -77,12 +77,13 @@ def rows(puppet: Puppet) -> Iterator[Row]:
                 told.add(own)
                 yield _set_row(puppet, own, above, joint.side)
             above = own
-        merged = _only_set(puppet, key, sets, leaf=not below.get(key))
+        merged = _only_set(puppet, key, sets) if sets and parts and key not in below else ""
         if merged:  # a joint that carries a set of its name and nothing else is its row
             told.add(merged)
         symbol = "rig-chooser" if merged else symbol
-        yield Row(row, joint.name, symbol, above, visible, locked, joint.side, folds=bool(merged))
-        if len(parts) > 1 or any(part.name != joint.name or part_key in sets for part_key, part in parts):
+        yield Row(row, joint.name, symbol, above, visible, locked, joint.side, bool(merged))
+        alone = len(parts) == 1 and parts[0][1].name == joint.name and parts[0][0] not in sets
+        if parts and not alone:
             for part_key, part in reversed(parts):
                 if (own := sets.get(part_key)) is not None and own not in told:
                     told.add(own)
@@ -103,10 +104,10 @@ def _set_row(puppet: Puppet, key: str, above: str | None, side: Side) -> Row:
     return Row(key, puppet.sets[key].name, "rig-chooser", above, visible=True, locked=False, side=side, folds=True)
 
 
-def _only_set(puppet: Puppet, key: str, sets: Mapping[str, str], *, leaf: bool) -> str:
-    """The set of a joint's name that is all that the joint carries; none for most."""
+def _only_set(puppet: Puppet, key: str, sets: Mapping[str, str]) -> str:
+    """The set of the name of a joint without children that is all that the joint carries; none for most."""
     parts = parts_on(puppet, key)
-    own = sets.get(parts[0], "") if parts and leaf else ""
+    own = sets.get(parts[0], "")
     if not own or puppet.sets[own].name != puppet.joints[key].name:
         return ""
     return own if set(members_of(puppet.sets[own])) == set(parts) else ""
