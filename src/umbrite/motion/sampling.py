@@ -167,6 +167,9 @@ def sample(take: Take, puppet: Puppet, frames: ArrayLike, only: Collection[str] 
     curves = compiled.curves
     if only is not None:
         curves = {name: curves[name] for name in only if name in curves}
+    if len(at) == 1:
+        x = float(at[0])
+        return {channel: np.array([_value(curve, x, compiled.period)]) for channel, curve in curves.items()}
     rising = len(at) > MANY and bool((np.diff(at) >= 0).all())
     return {channel: _values(curve, at, rising, compiled.period) for channel, curve in curves.items()}
 
@@ -192,6 +195,17 @@ def _speed(starts: Floats, parts: Floats, place: int, at: float) -> float:
         return 0.0
     along = at - float(starts[place])
     return float(parts[1, place] + along * (2 * parts[2, place] + 3 * along * parts[3, place]))
+
+
+def _value(curve: Curve, x: float, period: float) -> float:
+    """One frame alone, in plain numbers."""
+    starts, parts = curve
+    if period and x < starts[0]:
+        x += period
+    place = max(int(starts.searchsorted(x, side="right")) - 1, 0)
+    along = max(x - float(starts[place]), 0.0)
+    c0, c1, c2, c3 = parts[:, place].tolist()
+    return float(((c3 * along + c2) * along + c1) * along + c0)
 
 
 def _values(curve: Curve, at: Floats, rising: bool, period: float) -> Floats:  # noqa: FBT001 a hot path

@@ -12,6 +12,8 @@ from umbrite.desk.theme.inked import Inked
 from umbrite.desk.theme.themes import SIDE_STROKE, Theme
 from umbrite.rig.model import Side
 
+STITCH, STITCHES = 3, 13  # pixels: how wide a stitch is, and from one to the next
+
 
 def pen(colour: QColor, width: float, style: Qt.PenStyle = Qt.PenStyle.SolidLine) -> QPen:
     return QPen(colour, width, style, Qt.PenCapStyle.RoundCap, Qt.PenJoinStyle.RoundJoin)
@@ -356,9 +358,25 @@ def _punched(theme: Theme, radius: float, ratio: float, *, lit: bool, unkept: bo
 
 def stitched(painter: Inked, box: QRectF) -> None:
     """A stitched vermilion edge: what is done here is kept."""
-    stitches = pen(painter.theme.vermilion, 2.4)
-    stitches.setDashPattern([3.2, 2.4])
-    stitches.setCapStyle(Qt.PenCapStyle.FlatCap)
-    painter.setBrush(Qt.BrushStyle.NoBrush)
-    painter.setPen(stitches)
-    painter.drawRoundedRect(box, 5, 5)
+    across, down = (
+        _stitch(painter.theme.vermilion.name(), painter.device().devicePixelRatioF(), way) for way in ("across", "down")
+    )
+    left, top, right, low = (round(edge) for edge in (box.left(), box.top(), box.right(), box.bottom()))
+    for y in (top, low - STITCH):
+        painter.drawTiledPixmap(left, y, right - left, STITCH, across)
+    for x in (left, right - STITCH):
+        painter.drawTiledPixmap(x, top, STITCH, low - top, down)
+
+
+@lru_cache(maxsize=16)
+def _stitch(colour: str, ratio: float, way: str) -> QPixmap:
+    """One stitch and the gap after it as a tile: a long dashed line is dear to stroke anew at each step of a drag."""
+    size = (STITCHES, STITCH) if way == "across" else (STITCH, STITCHES)
+    tile = QPixmap(*(round(length * ratio) for length in size))
+    tile.setDevicePixelRatio(ratio)
+    tile.fill(Qt.GlobalColor.transparent)
+    painter = QPainter(tile)
+    long = STITCHES - 5
+    painter.fillRect(*((0, 0, long, STITCH) if way == "across" else (0, 0, STITCH, long)), QColor(colour))
+    painter.end()
+    return tile
