@@ -7,7 +7,7 @@ from collections.abc import Callable
 from pathlib import Path
 
 import numpy as np
-from bench import figure, pictures
+from bench import figure, in_turn, pictures
 from bench_rows import head, show
 from msgspec.structs import replace
 from PySide6.QtCore import QSettings
@@ -19,13 +19,14 @@ from umbrite.desk.session.stations import TAKES
 from umbrite.desk.theme.look import dress
 from umbrite.desk.window import Window
 from umbrite.files.package import Package, load, save
+from umbrite.motion.animating.playing import placed_over
 from umbrite.motion.animating.stepping import channels_over
 from umbrite.motion.evaluate import evaluate
 from umbrite.motion.plan import compile_plan
 from umbrite.motion.rest_changes.takes_kept import kept_document
 from umbrite.motion.sampling import sample
 from umbrite.paint.levels import Pictures
-from umbrite.paint.render import render
+from umbrite.paint.render import canvas_of, render_on
 from umbrite.paint.take_export import Film, frames_of, images
 from umbrite.rig.change import change
 from umbrite.rig.document import Document
@@ -157,20 +158,23 @@ def bench_rendering() -> None:
     package = load(DEMOS / "wick.umbrite")
     take = package.document.takes[1]
     film = Film(package, take, frames_of(take))
-    count = sum(1 for _ in images(film))
-    begun = time.perf_counter()
-    for _ in images(film):
-        pass  # written as they come, as films are
-    ours = time.perf_counter() - begun
-    placed = evaluate(compile_plan(package.puppet), sample(take, package.puppet, film.frames))
-    unpacked = Pictures(lambda: package.art)
-    render(placed, unpacked)
-    begun = time.perf_counter()
-    for i in range(count):
-        render(placed, unpacked, 1.0, i)
-    raw = time.perf_counter() - begun
+    placed = placed_over(take, package.puppet, film.frames)
+    unpacked, image = Pictures(lambda: package.art), canvas_of(package.puppet, 1.0)
+
+    def written() -> None:
+        for _ in images(film):
+            pass  # written as they come, as films are
+
+    def raw() -> None:
+        for i in range(len(film.frames)):
+            render_on(image, placed, unpacked, 1.0, i)
+
+    ours, painter = (min(found) for found in in_turn(written, raw, count=9))
     unpacked.stop()
-    print(f"render a take: {count / ours:.1f} frames a second; the raw painter {count / raw:.1f}: {raw / ours:.0%}")
+    count = len(film.frames)
+    print(
+        f"render a take: {count / ours:.1f} frames a second; the raw painter {count / painter:.1f}: {painter / ours:.0%}"
+    )
 
 
 def main() -> None:

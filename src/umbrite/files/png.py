@@ -20,7 +20,7 @@ FORMATS = ("PNG", "WEBP")
 # Pictures beyond this many pixels are packed quickly rather than tightly: many of them come in at once.
 LARGE = 2_000_000
 # Files with more bytes are worth a quicker reader.
-BULKY = 200_000
+BULKY = 4_000
 STRIP = 2_000_000  # pixels
 
 

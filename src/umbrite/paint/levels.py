@@ -121,10 +121,10 @@ class Pictures:
     def expect(self, drawings: Iterable[tuple[str, float]]) -> None:
         """These drawings will be asked for at these scales, one after the other: they are unpacked a few ahead."""
         with self._lock:
-            art = self._art()
-            wanted = [(sha256, _wanted(scale)) for sha256, scale in drawings if is_large(art[sha256])]
-            self._expected = deque(dict.fromkeys(wanted))
-        self._expect_more()
+            asked = dict.fromkeys((sha256, _wanted(scale)) for sha256, scale in drawings)
+            self._expected = deque(each for each in asked if self._known(*each) is None)
+        if self._expected:
+            self._expect_more()
 
     def hold(self, drawings: Iterable[str]) -> None:
         """These drawings are on the board now: whatever weighs too much, they stay."""

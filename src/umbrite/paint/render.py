@@ -19,6 +19,7 @@ from umbrite.motion.placed import Placed
 from umbrite.motion.scene import Shape, around, scene_of
 from umbrite.paint.levels import LARGE, Pictures
 from umbrite.paint.painter import Raster
+from umbrite.rig.model import Puppet
 
 DENSITY = 3780  # pixels a metre that PNGs tell of: 96 an inch
 LARGEST_SIDE = 4096  # pixels of a picture for the clipboard
@@ -28,11 +29,20 @@ QUICKLY = (cv2.IMWRITE_PNG_COMPRESSION, 1, cv2.IMWRITE_PNG_STRATEGY, cv2.IMWRITE
 
 def render(placed: Placed, pictures: Pictures, scale: float = 1.0, frame: int = 0) -> QImage:
     """The puppet's canvas in one pose, transparent where nothing lies; controls are never part of it."""
-    puppet = placed.plan.puppet
+    return render_on(canvas_of(placed.plan.puppet, scale), placed, pictures, scale, frame)
+
+
+def canvas_of(puppet: Puppet, scale: float) -> QImage:
+    """An image as large as a puppet's canvas, not painted yet."""
     size = max(1, round(puppet.width * scale)), max(1, round(puppet.height * scale))
     image = QImage(*size, QImage.Format.Format_ARGB32_Premultiplied)
     if image.isNull():
         raise FileError(f"A picture of {size[0]} x {size[1]} px is too large. Choose a smaller scale.")
+    return image
+
+
+def render_on(image: QImage, placed: Placed, pictures: Pictures, scale: float, frame: int) -> QImage:
+    """The same on an image of that size; whatever was on it is gone."""
     image.fill(Qt.GlobalColor.transparent)
     shapes = scene_of(placed, frame)
     pictures.expect((shape.sha256, scale * stretch(shape)) for shape in shapes)

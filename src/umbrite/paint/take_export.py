@@ -19,7 +19,7 @@ from umbrite.files.formats.format_table import written_as
 from umbrite.files.package import Package
 from umbrite.motion.animating.playing import placed_over
 from umbrite.paint.levels import Pictures
-from umbrite.paint.render import png_of, render, straight
+from umbrite.paint.render import canvas_of, png_of, render_on, straight
 from umbrite.rig.errors import Watch, unwatched
 from umbrite.rig.quantities.bounds import picture_fault
 from umbrite.rig.takes.take import Take
@@ -98,13 +98,14 @@ def checked(film: Film) -> Film:
 
 
 def images(film: Film, watch: Watch = unwatched) -> Iterator[QImage]:
-    """The frames, one after the other, as the window and `pose` paint them."""
+    """The frames, one after the other, as the window and `pose` paint them; each on the image of the one before."""
     placed = placed_over(film.take, film.package.puppet, film.frames)
     pictures = Pictures(lambda: film.package.art)
+    image = canvas_of(film.package.puppet, film.scale)
     try:
         for i, frame in enumerate(film.frames):
             watch(i, len(film.frames), f"frame {frame:g}")
-            yield _on_background(render(placed, pictures, film.scale, i), film.background)
+            yield _on_background(render_on(image, placed, pictures, film.scale, i), film.background)
     finally:
         pictures.stop()
 
