@@ -5,7 +5,7 @@ BIN := $(VENV)/bin
 TRANSLATIONS := src/umbrite/desk/assets/translations
 PIP_QUIET := --quiet --disable-pip-version-check --no-input
 
-.PHONY: demo wheel deb appdir flatpak docs walks test quick test-long test-core journeys lint man bench assets screenshots sizes words lock clean
+.PHONY: demo wheel deb appdir flatpak docs walks test quick test-long test-core journeys lint man bench assets screenshots sizes words wasm lock clean
 
 demo: $(VENV)/run.stamp $(TRANSLATIONS)/umbrite_de.qm
 	@sh scripts/system_packages.sh window
@@ -93,6 +93,10 @@ assets: $(VENV)/run.stamp
 screenshots: $(VENV)/run.stamp
 	$(BIN)/python scripts/draw_house.py
 	QT_QPA_PLATFORM=offscreen $(BIN)/python scripts/screenshots.py docs/screenshots src/umbrite/desk/assets/guide
+
+# The inner loop that paints bent drawings; needs clang and lld, only where triangles.c was changed.
+wasm:
+	$(PYTHON) scripts/make_wasm.py
 
 # Pins what the .in files name; `make lock UPGRADE=--upgrade` takes newer versions of everything.
 lock: $(VENV)/dev.stamp

@@ -9,10 +9,9 @@ from PySide6.QtCore import QPointF, Qt
 
 from demo_puppet import part
 from umbrite.desk.board.input.pen import PenPoint, SimulatedPen
-from umbrite.desk.session.stations import LIMB, LIMBS, PARTS, WEIGHTS
+from umbrite.desk.session.stations import LIMB, LIMBS, PARTS
 from umbrite.files.png import encode
 from umbrite.motion.scene import Bent, mesh_places, scene_of
-from umbrite.paint.bent_shapes import get_ready
 from umbrite.rig.mesh import weights_of
 
 Act = Callable[[str], None]
@@ -34,18 +33,9 @@ def scarf(plain_window, act):
     return plain_window
 
 
-def test_what_paints_bends_is_ready_before_the_first_bend_and_made_once(scarf, act, qtbot):
-    session = scarf.session
-    get_ready().join()
+def test_the_card_tells_how_long_a_bent_part_takes(scarf, qtbot):
     qtbot.waitUntil(lambda: "…" not in scarf.details.bendy.about.text())
     assert re.search(r"triangles, \d+\.\d ms", scarf.details.bendy.about.text())
-    session.selection.select([part(session.puppet, "Lamp pole")])
-    act("weigh-tool")
-    scarf.board.grab()
-    assert session.workspace.tool is WEIGHTS
-    from umbrite.paint.triangles import fill
-
-    assert len(fill.signatures) == 1, "one compiled form paints pictures and heat"
 
 
 def test_one_gesture_makes_a_part_bend_and_one_more_makes_it_swing(scarf, act):

@@ -13,8 +13,6 @@ from typing import Any, NamedTuple
 import cv2
 import numpy as np
 from numpy.typing import NDArray
-from scipy.sparse import coo_array
-from scipy.sparse.csgraph import dijkstra
 
 from umbrite.art.cutting import LEAST, OTHER_COLOUR, Cut, Floats, Mask, Segment, grown, hull, in_two
 from umbrite.art.pictures import SOLID, Picture
@@ -180,6 +178,9 @@ def _reached(picture: Picture, seeds: Labels, widest: int) -> Labels:
     sources = np.flatnonzero(own >= 0)
     if not sources.size:
         return np.where(solid, _nearest_of(seeds, seeds >= 0), -1) if (seeds >= 0).any() else np.full_like(seeds, -1)
+    from scipy.sparse import coo_array
+    from scipy.sparse.csgraph import dijkstra
+
     graph = coo_array((np.concatenate(costs), tuple(map(np.concatenate, ends))), shape=(count, count)).tocsr()
     far, _, came = dijkstra(graph, directed=False, indices=sources, min_only=True, return_predecessors=True)
     found, within = seeds.copy(), seeds >= 0

@@ -27,7 +27,7 @@ from umbrite.rig.edits.shelf import get_pose
 from umbrite.rig.errors import UmbriteError
 from umbrite.rig.model import Pose
 
-DESK = {"PySide6", "shiboken6", "numba", "av"}  # what comes with umbrite[desk]
+DESK = {"PySide6", "shiboken6", "wasmtime", "av"}  # what comes with umbrite[desk]
 STOPPED = 130  # what shells say of a program that Ctrl+C has ended
 COMMANDS = (
     "pose",

@@ -1,8 +1,5 @@
 """Bent shapes as pictures: a version of the drawing laid over the mesh's triangles where they lie on the target."""
 
-import threading
-from functools import lru_cache
-
 import numpy as np
 from numpy.typing import NDArray
 from PySide6.QtCore import QRect, Qt
@@ -14,23 +11,6 @@ from umbrite.rig.model import Mesh
 from umbrite.rig.remembered import kept_by_content
 
 Colours = NDArray[np.uint32]
-
-
-@lru_cache(maxsize=1)
-def get_ready() -> threading.Thread:
-    """Load what paints bent shapes in a thread of its own, once, so that the first bend need not wait a second or two for it."""
-
-    def load() -> None:
-        from umbrite.paint.triangles import fill
-
-        texture, triangles = np.zeros((1, 1), np.uint32), np.zeros((1, 3), np.int64)
-        for array in (texture, triangles):
-            array.flags.writeable = False  # as those of pictures and meshes, for which the loop is compiled
-        fill(np.zeros((1, 1), np.uint32), texture, np.zeros((3, 2)), np.zeros((3, 2)), triangles)
-
-    thread = threading.Thread(target=load, name="bending")
-    thread.start()
-    return thread
 
 
 def image_of(shape: Bent, level: Level, view: QTransform, box: QRect) -> QImage:
@@ -71,5 +51,5 @@ def _texels(mesh: Mesh, factor: float, margin: int) -> NDArray[np.float64]:
 
 
 @kept_by_content(30_000_000)
-def _triangles(mesh: Mesh) -> NDArray[np.int64]:
-    return np.ascontiguousarray(mesh.arrays.triangles, dtype=np.int64)
+def _triangles(mesh: Mesh) -> NDArray[np.int32]:
+    return np.ascontiguousarray(mesh.arrays.triangles, dtype=np.int32)

@@ -18,7 +18,6 @@ from umbrite.desk.theme.themes import Theme
 from umbrite.motion.placed import Placed
 from umbrite.motion.plan import Plan
 from umbrite.motion.scene import Shape, around, scene_of
-from umbrite.paint.bent_shapes import get_ready
 from umbrite.paint.levels import Pictures
 from umbrite.paint.painter import NOT_FADED, Fading, Raster, rect_of
 from umbrite.rig.remembered import remembered_by
@@ -118,8 +117,6 @@ class ArtLayer:
     def _take_up(self, plan: Plan) -> None:
         """Another puppet, or another rig of it."""
         self._plan, puppet = plan, plan.puppet
-        if any(part.mesh is not None for part in puppet.parts.values()):
-            get_ready()
         self._canvas = (puppet.width, puppet.height, _ground(plan))
 
     def play(self, placed: Callable[[], Placed], pictures: Pictures, view: View, playing: "Playing") -> None:

@@ -9,7 +9,6 @@ from collections.abc import Callable, Iterator, Mapping, Sequence
 import numpy as np
 from msgspec.structs import replace
 from numpy.typing import NDArray
-from scipy.interpolate import CubicSpline
 
 from umbrite.motion.sampling import sample
 from umbrite.rig.channels import channel, is_stepped
@@ -126,6 +125,8 @@ def _curved(frames: Floats, values: Floats, near: float) -> Track:
     """
     if len(frames) < MANY:
         return ()
+    from scipy.interpolate import CubicSpline  # dear to load, and seldom needed
+
     slopes = CubicSpline(frames, values)(frames, 1)
 
     def fits(one: int, other: int) -> bool:

@@ -99,7 +99,7 @@ def heat(painter: Inked, camera: Camera, mesh: Mesh, places: NDArray[np.complex1
     texels = np.stack([shares * 254 + 1.0, np.full(len(shares), 1.5)], axis=-1)
     found = np.zeros((box.height(), box.width()), np.uint32)
     spots = np.stack([z.real - box.x(), z.imag - box.y()], axis=-1)
-    fill(found, _ramp(), spots, texels, np.ascontiguousarray(mesh.arrays.triangles, dtype=np.int64))
+    fill(found, _ramp(), spots, texels, np.ascontiguousarray(mesh.arrays.triangles, dtype=np.int32))
     colours = _coloured(painter.theme, found, box.x() + box.y())
     image = QImage(
         colours.tobytes(), box.width(), box.height(), 4 * box.width(), QImage.Format.Format_ARGB32_Premultiplied

@@ -15,7 +15,7 @@ from umbrite.desk.theme.language import tr
 
 PROGRAM = "umbrite"
 KNOWN = (
-    "av", "defusedxml", "msgspec", "numba", "numpy", "opencv-python-headless", "pebble", "pillow", "psd-tools", "PySide6-Essentials", "rectpack", "resvg-py", "scipy",
+    "av", "defusedxml", "msgspec", "numpy", "opencv-python-headless", "pebble", "pillow", "psd-tools", "PySide6-Essentials", "rectpack", "resvg-py", "scipy", "wasmtime",
 )  # fmt: skip
 LONGEST = 60  # letters of a licence's name
 

@@ -22,7 +22,7 @@ from umbrite.desk.commands.bends import bending_commands, mesh_commands
 from umbrite.desk.session.session import Session, attempt
 from umbrite.desk.theme.language import tr
 from umbrite.motion.scene import Bent
-from umbrite.paint.bent_shapes import get_ready, image_of
+from umbrite.paint.bent_shapes import image_of
 from umbrite.paint.levels import Level
 from umbrite.rig.model import Mesh
 from umbrite.rig.placement import Box
@@ -127,7 +127,7 @@ class BendyCard(QWidget):
         if part is None or part.mesh is None:
             return
         level = self.session.file.pictures.level(part.drawing.sha256, 1.0)
-        if level is None or get_ready().is_alive():  # not there yet: asked for again
+        if level is None:  # not there yet: asked for again
             self._soon.start()
             return
         self._cost = part.mesh, f"{_measured(part.mesh, level):.1f}"
