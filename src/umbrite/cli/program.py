@@ -2,6 +2,7 @@
 
 import argparse
 import contextlib
+import gc
 import json
 import os
 import sys
@@ -80,6 +81,7 @@ def _unknown(words: Sequence[str]) -> str | None:
 
 
 def _window(path: Path | None) -> int:
+    gc.disable()  # until the window is there
     try:
         from umbrite.desk.app import start
     except ModuleNotFoundError as error:

@@ -52,7 +52,6 @@ def collect_lightly() -> None:
 
 def start(file: Path | None) -> int:
     """Open the window, with a file where one is given, and run until it is closed."""
-    gc.disable()  # until the window is there
     app = QApplication(sys.argv[:1])
     app.setApplicationName("Umbrite")
     app.setOrganizationName("Umbrite")

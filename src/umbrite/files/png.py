@@ -7,7 +7,6 @@ from collections.abc import Iterator
 from contextlib import contextmanager
 from typing import NamedTuple
 
-import cv2
 import numpy as np
 from PIL import Image, ImageCms, UnidentifiedImageError
 
@@ -64,6 +63,8 @@ def _decoded_apart(data: bytes) -> Picture | None:
         return None
     if picture_fault(int.from_bytes(data[16:20], "big"), int.from_bytes(data[20:24], "big")):
         return None
+    import cv2  # dear to load for a command that unpacks nothing
+
     try:
         found = cv2.imdecode(np.frombuffer(data, np.uint8), cv2.IMREAD_UNCHANGED)
         if found is None or found.dtype != np.uint8 or found.shape[2:] != (4,):

@@ -1,6 +1,5 @@
 """Colour under what is clear: so that filtered textures have no dark seam where a drawing ends."""
 
-import cv2
 import numpy as np
 
 from umbrite.art.pictures import Picture
@@ -14,6 +13,8 @@ def bled(picture: Picture, reach: int = REACH) -> Picture:
     seen = picture[..., 3] >= SEEN
     if seen.all() or not seen.any():
         return picture
+    import cv2  # dear to load, and seldom needed
+
     away, labels = cv2.distanceTransformWithLabels(
         (~seen).astype(np.uint8), cv2.DIST_L2, cv2.DIST_MASK_5, labelType=cv2.DIST_LABEL_PIXEL
     )

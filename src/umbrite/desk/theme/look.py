@@ -46,18 +46,21 @@ def icon(theme: Theme, name: str, colour: QColor | None = None, size: int = 20) 
 @lru_cache(maxsize=256)
 def _icon(name: str, colour: str, unusable: str, size: int) -> QIcon:
     made = QIcon()
-    for mode, tint in ((QIcon.Mode.Normal, colour), (QIcon.Mode.Selected, colour), (QIcon.Mode.Disabled, unusable)):
+    line = (ASSETS / "icons" / f"{name}.svg").read_text("utf-8")
+    for tint, modes in ((colour, (QIcon.Mode.Normal, QIcon.Mode.Selected)), (unusable, (QIcon.Mode.Disabled,))):
+        drawn = QSvgRenderer(QByteArray(line.replace("currentColor", tint).encode()))
         for scale in (1, 2):
-            made.addPixmap(_icon_picture(name, tint, size * scale, scale), mode)
+            picture = _icon_picture(drawn, size * scale, scale)
+            for mode in modes:
+                made.addPixmap(picture, mode)
     return made
 
 
-def _icon_picture(name: str, colour: str, size: int, ratio: int) -> QPixmap:
-    text = (ASSETS / "icons" / f"{name}.svg").read_text("utf-8").replace("currentColor", colour)
+def _icon_picture(drawn: QSvgRenderer, size: int, ratio: int) -> QPixmap:
     picture = QPixmap(QSize(size, size))
     picture.fill(Qt.GlobalColor.transparent)
     painter = QPainter(picture)
-    QSvgRenderer(QByteArray(text.encode())).render(painter, QRectF(0, 0, size, size))
+    drawn.render(painter, QRectF(0, 0, size, size))
     painter.end()
     picture.setDevicePixelRatio(ratio)
     return picture

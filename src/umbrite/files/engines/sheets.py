@@ -5,7 +5,6 @@ from typing import NamedTuple
 
 import numpy as np
 
-from umbrite.art.masks import sheet_of_part
 from umbrite.art.pictures import Picture
 from umbrite.art.sheets.bleeding import on_sheet
 from umbrite.art.sheets.packing import LARGEST_SIDE, Spot, packed
@@ -49,6 +48,8 @@ def part_pictures(
         if own is None:
             own = pixels[part.drawing.sha256]
             if part.trims:
+                from umbrite.art.masks import sheet_of_part  # with what reads pictures, dear to load
+
                 own = np.dstack([own[..., :3], sheet_of_part(part, own).alpha])
         pictures[key] = own
     return pictures, alike
