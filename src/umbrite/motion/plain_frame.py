@@ -15,14 +15,14 @@ import numpy as np
 from numpy.typing import NDArray
 
 from umbrite.motion.linking import Curve
-from umbrite.motion.plan import LARGEST, EndBatch, LimbBatch, LinkStep, Plan
+from umbrite.motion.plan import LARGEST, EndBatch, LimbBatch, LinkStep, Plan, but_swing
 from umbrite.motion.soft_ends import Ends, taken
 from umbrite.motion.solvers.limb_solving import MOST_SOFTEN
 from umbrite.motion.solvers.long_limb import reach_long
 from umbrite.motion.solvers.one_frame import STILL, Span, into_range, reach_two
 from umbrite.rig.channels import BY_LIMB, HOLDS, TOE
 from umbrite.rig.quantities.angles import TAU
-from umbrite.rig.remembered import remembered
+from umbrite.rig.remembered import remembered_by
 
 Floats = NDArray[np.float64]
 Tables = dict[str, Floats]
@@ -103,7 +103,7 @@ class PlainlyPlaced(NamedTuple):
     longer: list[float]
 
 
-@remembered
+@remembered_by(but_swing)
 def program_of(plan: Plan) -> Program | None:
     """The plan in plain numbers; None for one whose limbs have soft limits, or whose scales are driven late."""
     if plan.late & {"scale_x", "scale_y", "skew"}:

@@ -134,6 +134,11 @@ class Plan(NamedTuple):
     ] = {}  # what is added to channels, by name, beyond the pose: numbers or (frames,)
 
 
+def but_swing(plan: Plan) -> tuple[object, ...]:
+    """All of a plan but what is added to it from frame to frame, which comes last."""
+    return plan[:-1]
+
+
 def compile_plan(puppet: Puppet) -> Plan:
     """The plan of a puppet. Raises RigError, naming the loop, where something would have to wait for itself."""
     rank = ranked(puppet)

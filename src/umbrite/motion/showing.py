@@ -6,8 +6,8 @@ from typing import NamedTuple
 import numpy as np
 from numpy.typing import NDArray
 
-from umbrite.motion.plan import Plan
-from umbrite.rig.remembered import remembered
+from umbrite.motion.plan import Plan, but_swing
+from umbrite.rig.remembered import remembered_by
 
 Floats = NDArray[np.float64]
 Flags = NDArray[np.bool_]
@@ -29,7 +29,7 @@ def showing(plan: Plan, shows: Floats, visible: Floats, linked: Mapping[tuple[st
     return _found(plan, shows, visible, linked)
 
 
-@remembered
+@remembered_by(but_swing)
 def _at_rest(plan: Plan) -> Showing:
     """Of one frame."""
     return _found(plan, np.zeros((1, len(plan.sets))), np.zeros((1, len(plan.parts))), {})

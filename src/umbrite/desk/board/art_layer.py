@@ -2,6 +2,7 @@
 
 import time
 from collections.abc import Callable, Iterator
+from functools import lru_cache
 from typing import NamedTuple
 
 import numpy as np
@@ -24,6 +25,9 @@ from umbrite.rig.remembered import remembered_by
 
 # Painting a turned drawing costs about this many times as much as laying down ready pixels.
 PAINT_COST = 6.0
+AWAITED = (
+    0.02  # seconds that smooth painting may take while drawings are on their way: they make it be done again and again
+)
 SHARE, FADES = 0.5, 0.97  # of a frame's time that smooth painting may take; by which that is forgotten
 
 
@@ -80,12 +84,23 @@ class ArtLayer:
         painted once more, and the same pose gives the same picture again.
         """
         items = scene_of(placed, references=True)
+        playing, self._quick = self._quick, self._quick or (pictures.arriving and self._smooth_takes > AWAITED)
         dirty = self._changed(placed.plan, items, view, id(pictures), dragging=dragging)
         self._shapes = items
         pictures.hold(item.sha256 for item in items)
         if not dirty.isEmpty():
+            begun = time.perf_counter()
             self._paint(dirty, items, Paint(pictures, view.camera, view.ratio, view.fading, self._quick))
+            if not self._quick:
+                self._smooth_takes = max(self._smooth_takes * FADES, time.perf_counter() - begun)
+            elif not playing:
+                self._rough = True
+        self._quick = playing
         return dirty
+
+    def again(self) -> None:
+        """Paint all parts again the next time: other versions of their drawings are there."""
+        self._key = self._key[:4]
 
     def _changed(self, plan: Plan, items: list[Shape], view: View, pictures: int, *, dragging: bool) -> QRect:
         """What has to be painted anew: everything, what differs, or the surroundings of what moves (the rest is kept ready)."""
@@ -223,6 +238,7 @@ def _weave(theme: Theme) -> QPixmap:
     return tile
 
 
+@lru_cache(maxsize=4)
 def _torn_sheet(camera: Camera, width: int, height: int) -> QPainterPath:
     """The canvas edge: straight from afar, a little torn from near; the same tears each time."""
     random = np.random.default_rng(7)

@@ -101,7 +101,7 @@ class Board(QWidget):
         workspace.station_changed.connect(self._on_station)
         session.opened.connect(self._on_opened)
         workspace.theme_changed.connect(self.paint_anew)
-        session.file.arrivals.came.connect(self.paint_anew)
+        session.file.arrivals.came.connect(self._drawings_came)
 
     # Views
 
@@ -129,6 +129,10 @@ class Board(QWidget):
         """Paint all of the art again, as if nothing were kept from before."""
         self._layer = ArtLayer(self.session.workspace.theme)
         self.update()
+
+    def _drawings_came(self) -> None:
+        self._layer.again()
+        self.renew()
 
     def _on_station(self) -> None:
         self.cancel()

@@ -22,6 +22,7 @@ from umbrite.rig.remembered import bounded, remembered_by
 _made: LRUCache[tuple[str, str, int, int], QPixmap] = bounded(
     40_000_000, size=lambda picture: 4 * picture.width() * picture.height() + 64
 )
+FAR_TOO_FINE = 12.0  # times as fine as the card
 EDGES = 7  # pixels around the picture on a card
 
 
@@ -33,6 +34,8 @@ def thumbnail(theme: Theme, pictures: Pictures, drawing: Drawing, size: int, wid
         return _made[key]
     scale = min((wide - 6) / drawing.width, (size - 6) / drawing.height)
     level = pictures.level(drawing.sha256, min(1.0, scale * 2))
+    if level is not None and level.factor > FAR_TOO_FINE * scale:
+        level = None  # the fitting one is on its way, and this one takes longer to draw than to wait for
     made = _paint(theme, level, drawing, wide, size)
     if level is not None:  # else it is on its way
         _keep(key, made)

@@ -157,13 +157,16 @@ class TimelinePanel(QWidget):
         theme = self.session.workspace.theme
         self._symbols[self.play] = "rig-pause" if self.player.playing else "rig-play"
         for button, symbol in self._symbols.items():
-            button.setIcon(look.icon(theme, symbol))
+            icon = look.icon(theme, symbol)
+            if button.icon().cacheKey() != icon.cacheKey():  # else all is laid out anew with each frame that plays
+                button.setIcon(icon)
         for widget in (self.play, self.loop, self.rate, self.takes):
             widget.setEnabled(take is not None)
         if take is not None:
-            self.rate.blockSignals(True)
-            self.rate.setValue(round(take.rate))
-            self.rate.blockSignals(False)
+            if self.rate.value() != round(take.rate):
+                self.rate.blockSignals(True)
+                self.rate.setValue(round(take.rate))
+                self.rate.blockSignals(False)
             seconds = (take.last - take.first) / take.rate
             late = f"  {tr('{count} frames late', count=self.player.late)}" if self.player.late else ""
             self.words.setText(
