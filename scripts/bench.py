@@ -1,5 +1,6 @@
 """Benchmarks: whole operations, sized, each with its baseline measured in the same run. Run by `make bench`."""
 
+import gc
 import itertools
 import statistics
 import subprocess
@@ -43,6 +44,7 @@ from umbrite.rig.model import Drawing, Placement, Puppet
 
 WICK = Path(__file__).parent.parent / "src" / "umbrite" / "demo" / "assets" / "wick.umbrite"
 VIEW = (1280, 800)
+ROUNDS = 3
 
 
 def seconds(work: Callable[[], object], least: float = 0.4) -> list[float]:
@@ -93,7 +95,12 @@ def bench_evaluation(joints: int, drawing: Drawing) -> None:
     puppet = figure(joints, min(8, joints // 4), drawing)
     plan = compile_plan(puppet)
     target = next(iter(puppet.limbs.values())).target
-    show(f"evaluate 1 frame, {joints} joints", seconds(lambda: evaluate(plan, {f"{target}.x": 5.0})))
+    one = seconds(lambda: evaluate(plan, {f"{target}.x": 5.0}))
+    show(
+        f"evaluate 1 frame, {joints} joints",
+        one,
+        f"{statistics.median(one) / pixmap_drag():.2f} times the pixmap items",
+    )
     many = {f"{target}.x": np.linspace(0, 50, 1000)}
     show(f"evaluate 1,000 frames, {joints} joints", seconds(lambda: evaluate(plan, many)))
     show(f"compile the plan, {joints} joints", seconds(lambda: compile_plan(puppet)))
@@ -301,7 +308,7 @@ def bench_board(parts: int) -> None:
         layer.refresh(session.placed, session.file.pictures, View(camera, VIEW), dragging=True)
 
     ours = show(f"drag repaint at 1280x800, {parts} parts (evaluated too)", seconds(drag))
-    scene_full, scene_drag = graphics_scene(session, camera.zoom, target)
+    scene_full, scene_drag = graphics_scene(session, VIEW)
     rows = in_turn(all_move(smooth, 10.0), all_move(quick, 1e-9), scene_full)
     show(f"all parts move, painted smoothly, {parts}", rows[0])
     show(f"all parts move, painted quickly (no time), {parts}", rows[1])
@@ -310,8 +317,19 @@ def bench_board(parts: int) -> None:
     print(f"    our drag repaint is {theirs / ours:.1f} times as fast as the baseline")
 
 
-def graphics_scene(session: Session, zoom: float, target: str) -> tuple[Callable[[], object], Callable[[], object]]:
-    """The same puppet as a scene of pixmap items, its full repaint and its drag repaint."""
+def pixmap_drag() -> float:
+    """The baseline of all drags: a step of a drag among 60 plain pixmap items, in seconds."""
+    drawing, art = pictures()
+    session = Session()
+    session.open(Package(Document(figure(60, 8, drawing)), art), None)
+    session.workspace.go_to(REHEARSE)
+    return min(statistics.median(seconds(graphics_scene(session, VIEW)[1], 0.1)) for _ in range(5))
+
+
+def graphics_scene(session: Session, size: tuple[int, int]) -> tuple[Callable[[], object], Callable[[], object]]:
+    """A puppet as a scene of pixmap items, its full repaint and its drag repaint."""
+    zoom = fitting(QRectF(0, 0, 1400, 1400), QRectF(0, 0, *size)).zoom
+    target = next(iter(session.puppet.limbs.values())).target
     scene = QGraphicsScene()
     scene.setSceneRect(0, 0, 1400, 1400)
     scene.setBackgroundBrush(QColor("#FBF8F1"))
@@ -319,7 +337,7 @@ def graphics_scene(session: Session, zoom: float, target: str) -> tuple[Callable
     view.setRenderHint(QPainter.RenderHint.SmoothPixmapTransform)
     view.setViewportUpdateMode(QGraphicsView.ViewportUpdateMode.MinimalViewportUpdate)
     view.setTransform(QTransform.fromScale(zoom, zoom))
-    view.resize(*VIEW)
+    view.resize(*size)
     view.show()
     QApplication.processEvents()
     items = []
@@ -407,21 +425,32 @@ def bench_drag_of_the_widget(name: str) -> None:
         QApplication.sendEvent(board, event)
         board.repaint()
 
+    def dragged(start: complex) -> list[float]:
+        """Each step of a drag and back, in seconds."""
+        found = []
+        send(QEvent.Type.MouseButtonPress, start, left, left)
+        for step in range(40):
+            at = start + 90 * np.sin(step / 6) - 1j * 70 * (1 - np.cos(step / 5))
+            before = time.perf_counter()
+            send(QEvent.Type.MouseMove, complex(at), none, left)
+            found.append(time.perf_counter() - before)
+        send(QEvent.Type.MouseButtonRelease, start, left, none)
+        session.step(-1)
+        return found
+
     times: list[float] = []
     with stages() as spent:
         for control in [c for c in session.puppet.controls.values() if c.kind in {"grip", "master"}]:
             start = session.placed.control_at(control)
-            send(QEvent.Type.MouseButtonPress, start, left, left)
-            for step in range(40):
-                at = start + 90 * np.sin(step / 6) - 1j * 70 * (1 - np.cos(step / 5))
-                before = time.perf_counter()
-                send(QEvent.Type.MouseMove, complex(at), none, left)
-                times.append(time.perf_counter() - before)
-            send(QEvent.Type.MouseButtonRelease, start, left, none)
-            session.step(-1)
-    show(f"drag in {path.stem}, every grip: event to painted board", times, "aim: 8 and 16 ms")
-    told = {stage: sum(found) / len(times) * 1e3 for stage, found in spent.items()}
-    told["rest"] = statistics.fmean(times) * 1e3 - sum(told[stage] for stage in ("asked", "placed", "art", "overlay"))
+            # Of three times the same drag each step's best, so that what else the machine does counts little.
+            times += map(min, zip(*(dragged(start) for _ in range(ROUNDS)), strict=True))
+    base, high = pixmap_drag(), sorted(times)[round(len(times) * 0.95)]
+    note = f"{statistics.median(times) / base:.1f} and {high / base:.1f} times the pixmap items, aim: 2.5 and 4"
+    show(f"drag in {path.stem}, every grip: event to painted board", times, note)
+    told = {stage: sum(found) / len(times) / ROUNDS * 1e3 for stage, found in spent.items()}
+    told["rest"] = max(
+        statistics.fmean(times) * 1e3 - sum(told[stage] for stage in ("asked", "placed", "art", "overlay")), 0.0
+    )
     print(
         "    "
         + ", ".join(f"{stage} {spent:.2f}" for stage, spent in told.items())
@@ -465,6 +494,7 @@ def bench_import() -> None:
 
 def main() -> None:
     app = QApplication([])
+    gc.freeze()  # as the program does
     head()
     drawing, _ = pictures()
     for joints in (10, 80, 1000):

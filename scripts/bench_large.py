@@ -1,5 +1,6 @@
 """Large puppets in the real window: drags, renames and the heavy puppet, with memory. Run by `make bench`."""
 
+import gc
 import statistics
 import subprocess
 import sys
@@ -9,7 +10,7 @@ from collections.abc import Callable
 from pathlib import Path
 
 import numpy as np
-from bench import figure, pictures
+from bench import figure, pictures, pixmap_drag
 from PySide6.QtCore import QEvent, QPointF, QSettings, Qt, QTimer
 from PySide6.QtGui import QMouseEvent
 from PySide6.QtWidgets import QApplication
@@ -201,6 +202,7 @@ def bench_export(path: Path) -> None:
 
 def main() -> None:
     app = QApplication.instance() or QApplication([])
+    gc.freeze()  # as the program does
     if len(sys.argv) > 2:
         {"heavy": bench_heavy, "export": bench_export}[sys.argv[1]](Path(sys.argv[2]))
         return
@@ -208,6 +210,12 @@ def main() -> None:
     print(f"{'ms: median / 95th percentile':<30}" + "".join(f"{parts:>8} parts" for parts in SIZES))
     for what in table[SIZES[0]]:
         print(f"{what:<30}" + "".join(f"{table[p][what][0]:>7.1f}/{table[p][what][1]:>6.1f}" for p in SIZES))
+    base = pixmap_drag() * 1e3
+    print(f"the same as multiples of a drag of 60 pixmap items, {base:.2f} ms")
+    for what in ("drag of a pivot", "rename"):
+        print(
+            f"{what:<30}" + "".join(f"{table[p][what][0] / base:>7.1f}/{table[p][what][1] / base:>6.1f}" for p in SIZES)
+        )
     sys.stdout.flush()
     with tempfile.TemporaryDirectory() as folder:
         path = heavy(Path(folder))

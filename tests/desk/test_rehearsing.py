@@ -11,6 +11,7 @@ from demo_puppet import control, joint
 from umbrite.desk.board.gestures import pose_gestures
 from umbrite.desk.board.gestures.gesture import Pointer
 from umbrite.desk.board.handles import handle_at, handles, ring_radius
+from umbrite.desk.session import idle_queue
 from umbrite.desk.theme.themes import DAY
 
 ALT, SHIFT = Qt.KeyboardModifier.AltModifier, Qt.KeyboardModifier.ShiftModifier
@@ -199,3 +200,18 @@ def test_a_knob_does_not_whirl_when_it_is_grasped_near_its_pivot(wick_window):
         gesture.send(Pointer(place, "move", camera.zoom))
         turns.append(session.placed.turn(head))
     assert max(abs(turn) for turn in turns) < 0.1
+
+
+def test_what_the_checks_look_at_waits_while_something_moves(wick_window, monkeypatch, qtbot):
+    monkeypatch.setattr(idle_queue, "PAUSE", 60)
+    session = wick_window.session
+    queue, target = session.checks.seams.queue, next(iter(session.puppet.limbs.values())).target
+    before = list(queue.waiting)
+    assert before
+    for step in range(15):
+        session.preview(pose={f"{target}.x": float(step)})
+        qtbot.wait(10)
+    assert queue.waiting == before
+    session.spring_back()
+    qtbot.waitUntil(lambda: len(queue.waiting) < len(before))
+    queue.stop()

@@ -3,7 +3,7 @@
 from collections.abc import Callable
 from functools import partial
 
-from PySide6.QtCore import QEvent, QPoint, QPointF, QRect, QRectF, QSize, Qt, Signal
+from PySide6.QtCore import QEvent, QPoint, QPointF, QRect, QRectF, QSize, Qt, QTimer, Signal
 from PySide6.QtGui import (
     QDragEnterEvent,
     QDropEvent,
@@ -49,6 +49,7 @@ FOCUS = Qt.FocusReason
 BY_KEYS = {FOCUS.TabFocusReason, FOCUS.BacktabFocusReason, FOCUS.ShortcutFocusReason}
 DRAG_FROM = 3.0  # widget pixels that the pointer must move before a press becomes a drag
 SAME_SPOT = 4.0
+RESTS = 25  # milliseconds after which a pointer that drags has come to rest
 ENTER = {Qt.Key.Key_Return, Qt.Key.Key_Enter}
 ROOM_ABOVE = 62  # for the tool row
 ROUNDED = 4  # pixels: so far in, the corners of what lies over the board are within its rounded edge
@@ -71,6 +72,10 @@ class Board(QWidget):
         self.hover: Handle | None = None
         self._layer = ArtLayer(session.workspace.theme)
         self._standing = rig_overlay.standing_marks()
+        self._resting = QTimer(self)
+        self._resting.setSingleShot(True)
+        self._resting.setInterval(RESTS)
+        self._resting.timeout.connect(self._on_resting)
         self._pointer = QPointF(-1e4, -1e4)
         self._press_at: QPointF | None = None
         self._last_click = QPointF(-1e4, -1e4)
@@ -369,7 +374,11 @@ class Board(QWidget):
 
     def _drive(self, gesture: Gesture, pointer: Pointer) -> None:
         try:
-            self._feedback = gesture.send(pointer)
+            shown = gesture.send(pointer)
+            if shown.marks_in_pause is not None:
+                shown = shown._replace(marks=self._feedback.marks)
+                self._resting.start()
+            self._feedback = shown
         except StopIteration:
             self._end()
 
@@ -379,7 +388,13 @@ class Board(QWidget):
             self._gesture = None
             self._feedback = Feedback()
 
+    def _on_resting(self) -> None:
+        if (look := self._feedback.marks_in_pause) is not None:
+            self._feedback = self._feedback._replace(marks=look())
+            self.renew()
+
     def _end(self) -> None:
+        self._resting.stop()
         self._gesture = None
         self._press_at = None
         self._press = Press()

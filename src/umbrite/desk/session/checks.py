@@ -61,6 +61,11 @@ class Checks(QObject):
         self.seams.begin()
         self.takes.begin()
 
+    def put_off(self) -> None:
+        """Something is dragged or plays: look through the rest in the pause after it."""
+        self.seams.queue.put_off()
+        self.takes.queue.put_off()
+
     def stop(self) -> None:
         """Look through nothing more: the window closes."""
         self.seams.queue.stop()

@@ -28,6 +28,11 @@ class IdleQueue(QObject):
         if self.waiting:
             self._timer.start(PAUSE)
 
+    def put_off(self) -> None:
+        """Something moves: go on in the pause after it."""
+        if self.waiting:
+            self._timer.start(PAUSE)
+
     def _on_time(self) -> None:
         if QGuiApplication.mouseButtons() != Qt.MouseButton.NoButton:  # somebody drags something
             self._timer.start(PAUSE)

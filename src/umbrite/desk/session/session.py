@@ -99,6 +99,7 @@ class Session(QObject):
         )
         self.rests = RestWatch()
         self.checks = Checks(lambda: self.history.now, self._pixels, self)
+        self.changed.connect(lambda *_: self.checks.put_off())
         self.settled.connect(self.checks.begin)
         self.workspace.station_changed.connect(self._on_station)
         self.workspace.tool_changed.connect(self._on_tool)

@@ -21,6 +21,9 @@ class Pointer(NamedTuple):
     pressure: float = 1.0  # of a pen; a mouse presses fully
 
 
+Marks = tuple[tuple[complex, bool], ...]
+
+
 class Feedback(NamedTuple):
     """What to show beside the art while a gesture runs; places on the board."""
 
@@ -34,7 +37,10 @@ class Feedback(NamedTuple):
     loop: tuple[complex, ...] = ()  # being drawn
     bone: tuple[complex, complex] | None = None  # being drawn
     line: tuple[complex, ...] = ()  # being drawn, open
-    marks: tuple[tuple[complex, bool], ...] = ()  # where something sticks out, or (True) a gap opens
+    marks: Marks = ()  # where something sticks out, or (True) a gap opens
+    marks_in_pause: Callable[[], Marks] | None = (
+        None  # the same where it takes a while to find: asked when the pointer rests
+    )
 
 
 Gesture = Generator[Feedback, Pointer, None]

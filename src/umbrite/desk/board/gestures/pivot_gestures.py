@@ -1,5 +1,7 @@
 """Pivots and cords: dragged, tried by swaying, and hung from what should carry them."""
 
+from functools import partial
+
 from umbrite.desk.board.gestures.bend_preview import ghosts, joined, marks
 from umbrite.desk.board.gestures.gesture import Feedback, Gesture, JointAt, distance_text, finish, straightened
 from umbrite.desk.board.gestures.guide_gestures import snapped_point
@@ -36,9 +38,8 @@ def drag_pivot(session: Session, key: str, press: complex) -> Gesture:
         to = snapped_point(start, complex(rest_from_board(at)), event.zoom)
         to = complex(round(to.real, 3), round(to.imag, 3))  # no tails of rounding in the file
         session.preview(puppet=move_pivot(start, key, to))
-        event = yield Feedback(
-            f"x {to.real:.1f}, y {to.imag:.1f}", lit=(key,), ghosts=ghosts(bend, to), marks=marks(bend, to)
-        )
+        words = f"x {to.real:.1f}, y {to.imag:.1f}"
+        event = yield Feedback(words, lit=(key,), ghosts=ghosts(bend, to), marks_in_pause=partial(marks, bend, to))
     finish(session, event, f"Move pivot of {joint.name}")
 
 
@@ -48,13 +49,16 @@ def slide_art(session: Session, key: str, press: complex) -> Gesture:
     parts = parts_on(start, key)
     pivot = start.joints[key].pivot.z
     fixed = start if start.joints[key].pivot_set else move_pivot(start, key, pivot)
+    bend = joined(session, key)
     event = yield Feedback(lit=(key,))
     while event.kind == "move":
         moved = straightened(press, event)
         moved = complex(round(moved.real), round(moved.imag))
         session.preview(puppet=nudge_parts(fixed, parts, moved))
-        bend = joined(session, key)
-        event = yield Feedback(distance_text(moved), lit=(key,), ghosts=ghosts(bend, pivot), marks=marks(bend, pivot))
+        event = yield Feedback(
+            distance_text(moved), lit=(key,), ghosts=ghosts(bend, pivot),
+            marks_in_pause=lambda: marks(joined(session, key), pivot),
+        )  # fmt: skip
     finish(session, event, f"Slide {start.joints[key].name} under its pivot")
 
 
