@@ -9,7 +9,9 @@ import sys
 from collections.abc import Callable
 from pathlib import Path
 
+import msgspec
 import pytest
+from msgspec.structs import replace
 from PySide6.QtCore import QSettings
 from PySide6.QtGui import QColor
 from PySide6.QtWidgets import QApplication
@@ -21,6 +23,7 @@ from umbrite.desk.files import recovery_keeper
 from umbrite.desk.session.preferences import Preferences
 from umbrite.desk.theme.themes import DAY, NIGHT, THEMES
 from umbrite.files import package as packages
+from umbrite.files.atomic import stamp_of
 from umbrite.files.package import load
 from umbrite.files.recovery import keep, left_behind, new_hold
 from umbrite.rig.document import Document
@@ -73,6 +76,7 @@ def left_by_a_crash(folder, of):
         packages.Package(Document(rename(package.puppet, joint(package.puppet, "Cap"), "Beret")), package.art),
         of,
         7.0,
+        None if of is None else stamp_of(of),
     )
     hold.let_go()  # as the system does when a process dies
     return hold.path
@@ -95,6 +99,27 @@ def test_after_a_crash_the_next_start_brings_back_what_was_there(own, window, ac
     act("save")
     assert "Beret" in {item.name for item in load(own).puppet.joints.values()}
     assert not left.exists()
+
+
+@pytest.mark.parametrize("how", ["others have saved it", "of an earlier version, which kept no stamp"])
+def test_what_was_brought_back_replaces_no_newer_file_unasked(own, window, answers, act, how):
+    left = left_by_a_crash(window.keeper.folder, own)
+    if how == "others have saved it":
+        newer = load(own)
+        packages.save(own, packages.Package(replace(newer.document, pose={}), newer.art))
+    else:
+        words = left.with_suffix(".json")
+        words.write_bytes(msgspec.json.encode(msgspec.json.decode(words.read_bytes()) | {"stamp": None}))
+    there = own.read_bytes()
+    window.offer_recovery()
+    answered(window, "Bring it back")
+    answers.changed = "stay"
+    act("save")
+    assert answers.asked[-1] == "changed mine.umbrite"
+    assert own.read_bytes() == there
+    answers.changed = "overwrite"
+    act("save")
+    assert "Beret" in {item.name for item in load(own).puppet.joints.values()}
 
 
 def test_what_was_brought_back_is_offered_again_after_a_kill_before_it_was_kept_anew(window, answers):

@@ -20,6 +20,17 @@ from umbrite.files.file_errors import FileError, unwritable
 # .NAME.TOKEN.saving is being written; NAME is left out where it would make the name too long.
 HALF_WRITTEN = re.compile(r"\..*\.[0-9a-z_]{8,16}\.saving", re.DOTALL)
 LONGEST_NAME = 255
+# When a file was written, in nanoseconds, and how long it is.
+Stamp = tuple[int, int]
+
+
+def stamp_of(path: Path) -> Stamp | None:
+    """By what is seen whether others have written a file since; None where there is none."""
+    try:
+        found = path.stat()
+    except OSError:
+        return None
+    return found.st_mtime_ns, found.st_size
 
 
 @contextlib.contextmanager

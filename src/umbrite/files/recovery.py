@@ -13,7 +13,7 @@ from typing import NamedTuple
 
 import msgspec
 
-from umbrite.files.atomic import backup_of, sweep, write
+from umbrite.files.atomic import Stamp, backup_of, sweep, write
 from umbrite.files.file_errors import FileError
 from umbrite.files.package import Package, load, save
 
@@ -21,13 +21,16 @@ ENDING = ".recovery"
 
 
 class Beside(msgspec.Struct, frozen=True):
-    """What is kept beside a recovery file: who wrote it, which file it was of, its name, and when it was written."""
+    """What is kept beside a recovery file: who wrote it, which file it was of, its name, when it was written, and the stamp of the file as
+    it was read or written last.
+    """
 
     process: int
     started: str
     of: str | None
     name: str
     written: float
+    stamp: Stamp | None = None  # None where it isn't known, so that it is asked before the file is replaced
 
 
 class Hold:
@@ -89,12 +92,12 @@ def new_hold(folder: Path) -> Hold:
         raise _not_kept(error) from None
 
 
-def keep(hold: Hold, package: Package, of: Path | None, written: float) -> None:
+def keep(hold: Hold, package: Package, of: Path | None, written: float, stamp: Stamp | None = None) -> None:
     """Write a recovery file and the words beside it. Raises FileError; what was kept before stays."""
     path = hold.path
     try:
         process = os.getpid()
-        beside = Beside(process, started_at(process), _in_words(of), package.puppet.name, written)
+        beside = Beside(process, started_at(process), _in_words(of), package.puppet.name, written, stamp)
         path.parent.mkdir(parents=True, exist_ok=True)
         write(_words_of(path), msgspec.json.encode(beside))
     except OSError as error:

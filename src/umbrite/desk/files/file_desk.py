@@ -21,7 +21,7 @@ from umbrite.desk.session.preferences import Preferences
 from umbrite.desk.session.session import Session, attempt
 from umbrite.desk.session.stations import PARTS, REHEARSE
 from umbrite.desk.theme.language import tr
-from umbrite.files.atomic import write
+from umbrite.files.atomic import stamp_of, write
 from umbrite.files.file_errors import FileError, shown_name
 from umbrite.files.layers import Layered, add_layers, parts_from
 from umbrite.files.opening import NATIVE, is_native
@@ -62,15 +62,6 @@ def pose_text(path: Path) -> str:
         ) from None
 
 
-def stamp_of(path: Path) -> tuple[int, int] | None:
-    """When a file was written and how long it is; None where there is none."""
-    try:
-        found = path.stat()
-    except OSError:
-        return None
-    return found.st_mtime_ns, found.st_size
-
-
 def with_ending(path: Path, ending: str) -> Path:
     """The place under a name that ends as its kind must; whatever else looks like an ending stays part of the name."""
     return path if path.name.lower().endswith(ending) else path.with_name(path.name + ending)
@@ -81,7 +72,6 @@ class FileDesk:
 
     def __init__(self, session: Session, dialogs: Questions, preferences: Preferences) -> None:
         self.session, self.dialogs, self.preferences = session, dialogs, preferences
-        self._stamp: tuple[int, int] | None = None  # of the file as it was read or written last
         self.folder: Path | None = None
         self.exchanged: Callable[[str, Path], object] = lambda _part, _path: None  # told what a drawing came from
 
@@ -109,7 +99,7 @@ class FileDesk:
 
         With `ask` the layers of art are shown in a table first.
         """
-        native = is_native(path)
+        native, stamp = is_native(path), stamp_of(path)
         try:
             package = self._loaded(path) if native else self._new_from([path], ask=ask)
         except UmbriteError as error:
@@ -120,7 +110,7 @@ class FileDesk:
         if not path.is_relative_to(DEMOS):
             self.folder = path.parent
         self.session.open(package, path if path.suffix.lower() == NATIVE else None)
-        self._stamp = stamp_of(path)
+        self.session.file.stamp = stamp
         if native and not path.is_relative_to(DEMOS):
             self.preferences.add_recent(str(path.resolve()))
         self.session.workspace.go_to(REHEARSE if package.puppet.controls else PARTS)
@@ -199,7 +189,6 @@ class FileDesk:
             session.say(str(error))
             return
         session.open(art, None)
-        self._stamp = None
         attempt(session, lambda: plan_commands.propose_rig(session, rig))
 
     def ask_exchange(self) -> None:
@@ -365,13 +354,13 @@ class FileDesk:
             with self.dialogs.watch(tr("Saving {path}", path=shown_name(path))) as watch:
                 in_thread(write, watch)
 
-        if path == self.session.file.path and stamp_of(path) != self._stamp:
+        if path == self.session.file.path and stamp_of(path) != self.session.file.stamp:
             answer = self.dialogs.about_changed(path.name, gone=not path.exists())
             if answer != "overwrite":
                 return self.save_as() if answer == "elsewhere" else False
         if not self._done(work):
             return False
-        self._stamp = stamp_of(path)
+        self.session.file.stamp = stamp_of(path)
         self.preferences.add_recent(str(path.resolve()))
         self.folder = path.parent
         self.session.file.saved_as(path, package.document)
@@ -399,7 +388,7 @@ class FileDesk:
             return False
         of = None if left.beside.of is None else Path(left.beside.of)
         self.session.open(package, of, saved=False)
-        self._stamp = None if of is None else stamp_of(of)
+        self.session.file.stamp = left.beside.stamp  # what others have done to the file since is asked about
         self.session.workspace.go_to(REHEARSE if package.puppet.controls else PARTS)
         self.session.say(tr("{name} is back as it was last kept. Save it to be safe.", name=package.puppet.name))
         return True

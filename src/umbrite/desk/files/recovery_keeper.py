@@ -7,6 +7,7 @@ from pathlib import Path
 from PySide6.QtCore import QObject, QTimer, Signal
 
 from umbrite.desk.session.session import Session
+from umbrite.files.atomic import Stamp
 from umbrite.files.package import Package
 from umbrite.files.recovery import Hold, Left, keep, left_behind, new_hold
 from umbrite.rig.errors import UmbriteError
@@ -61,15 +62,16 @@ class Keeper(QObject):
             self._timer.start()
             return
         self._kept = self.session.history.now
-        work = (self.session.file.package(), self.session.file.path)
+        file = self.session.file
+        work = (file.package(), file.path, file.stamp)
         self._thread = threading.Thread(target=self._write, args=work, name="recovery", daemon=True)
         self._thread.start()
 
-    def _write(self, package: Package, of: Path | None) -> None:
+    def _write(self, package: Package, of: Path | None, stamp: Stamp | None) -> None:
         try:
             if self.hold is None:
                 self.hold = new_hold(self.folder)
-            keep(self.hold, package, of, time.time())
+            keep(self.hold, package, of, time.time(), stamp)
         except UmbriteError as error:
             self._ended.emit(str(error))
         except Exception as error:  # noqa: BLE001 whatever it was: the person must hear of it

@@ -5,6 +5,7 @@ from pathlib import Path
 
 from PySide6.QtCore import QObject, QTimer, Signal
 
+from umbrite.files.atomic import Stamp
 from umbrite.files.package import Package
 from umbrite.paint.levels import Pictures
 from umbrite.rig.document import Document
@@ -42,6 +43,7 @@ class OpenFile:
         self._now, self._saved = now, saved
         self._art: dict[str, bytes] = {}
         self._path: Path | None = None
+        self.stamp: Stamp | None = None  # of the file as it was read or written last
         self.own_plans: Path | None = None  # the folder of a person's own body plans
         self.arrivals = Arrivals()
         self.pictures = Pictures(lambda: self._art, self.arrivals.tell)
@@ -57,7 +59,7 @@ class OpenFile:
 
     def take(self, art: Mapping[str, bytes], path: Path | None) -> None:
         """Another puppet is open."""
-        self._art, self._path = dict(art), path
+        self._art, self._path, self.stamp = dict(art), path, None
         self.pictures = self.pictures.carried_over()
 
     def add_art(self, art: Mapping[str, bytes]) -> None:

@@ -14,6 +14,7 @@ from umbrite.rig.family import ancestors, body_carrier, body_joint, branch, is_c
 from umbrite.rig.ids import owner_of
 from umbrite.rig.model import Control, Joint, Limb, Point, Puppet, point
 from umbrite.rig.placement import middle_of
+from umbrite.rig.remembered import remembered
 from umbrite.rig.words.body_words import kind_of
 from umbrite.rig.words.names import first_free, unique
 
@@ -37,7 +38,8 @@ class Proposed(NamedTuple):
     over: tuple[str, ...] = ()
 
 
-def propose_controls(puppet: Puppet) -> list[Proposed]:
+@remembered
+def propose_controls(puppet: Puppet) -> tuple[Proposed, ...]:
     """The set that this puppet calls for, without what it has already; nothing is changed.
 
     Grips for what limbs reach with, for the body over its planted feet and for each carrier that moves limbs, knobs for head, neck and
@@ -55,7 +57,7 @@ def propose_controls(puppet: Puppet) -> list[Proposed]:
             found.append(Proposed(_body_grip(key, joint)))
     found += _bows(puppet)
     found += [*_body(puppet, moved), *_knobs(puppet), *_aims(puppet)]
-    return [*found, *_choosers(puppet, [each.control for each in found])]
+    return (*found, *_choosers(puppet, [each.control for each in found]))
 
 
 def _bows(puppet: Puppet) -> list[Proposed]:
