@@ -10,6 +10,7 @@ import msgspec
 from msgspec.structs import replace
 
 from umbrite.cli.many_files import Chosen, Task, add_hands, each_file, expanded, into_folder
+from umbrite.cli.outputs import make_way
 from umbrite.cli.speech import AS_JSON, say
 from umbrite.files.atomic import write
 from umbrite.files.file_errors import FileError, shown_name
@@ -59,7 +60,8 @@ def _build(arguments: argparse.Namespace) -> int:
 
     def use(number: int, data: bytes) -> int:
         made, report = msgspec.msgpack.decode(data)
-        write(outs[number], made, backup=True)
+        make_way(outs[number])
+        write(outs[number], made)
         reports[names[number]] = report
         if not arguments.json:
             if many:

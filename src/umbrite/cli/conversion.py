@@ -6,11 +6,12 @@ from pathlib import Path
 import msgspec
 
 from umbrite.cli.many_files import Chosen, Task, add_hands, each_file, expanded, into_folder, puppets_of
+from umbrite.cli.outputs import make_way
 from umbrite.cli.speech import say, watching
 from umbrite.files.atomic import write
 from umbrite.files.engines.atlas import Sheets, write_parts
 from umbrite.files.file_errors import FileError
-from umbrite.files.opening import is_native, open_any
+from umbrite.files.opening import open_any
 from umbrite.rig.takes.take_list import get_take
 
 COMMANDS = ("convert", "atlas")
@@ -81,7 +82,8 @@ def _convert(arguments: argparse.Namespace) -> int:
 
     def use(number: int, data: bytes) -> int:
         made, said = msgspec.msgpack.decode(data)
-        write(outs[number], made, backup=is_native(outs[number]))
+        make_way(outs[number])
+        write(outs[number], made)
         for sentence in said:
             say(sentence)
         return 0

@@ -7,6 +7,7 @@ from contextlib import AbstractContextManager
 from pathlib import Path
 from typing import Any, NamedTuple
 
+from umbrite.cli.outputs import may_write
 from umbrite.cli.speech import watching
 from umbrite.farm.jobs import Finished, Hands, work_done
 from umbrite.farm.pieces import Piece
@@ -80,6 +81,7 @@ def into_folder(paths: Sequence[Path], folder: Path, ending: str) -> list[Path]:
     twice = next((path for path in found if found.count(path) > 1), None)
     if twice is not None:
         raise FileError(f"Two of these files would both become {shown_name(twice)}. Rename one of them first.")
+    may_write(found, paths)
     folder.mkdir(parents=True, exist_ok=True)
     return found
 

@@ -12,11 +12,11 @@ from pathlib import Path
 from typing import Any
 
 from umbrite import __version__
-from umbrite.cli import building, checking, conversion, speech, takes
+from umbrite.cli import building, checking, conversion, outputs, speech, takes
 from umbrite.cli.speech import say
 from umbrite.farm.jobs import StoppedError
 from umbrite.files.atomic import write
-from umbrite.files.file_errors import FileError
+from umbrite.files.file_errors import FileError, shown_name
 from umbrite.files.json_reports import joints_report, limits_report, pose_report
 from umbrite.files.opening import open_any
 from umbrite.files.package import Package, schema
@@ -58,6 +58,7 @@ def main(argv: Sequence[str] | None = None) -> int:
     if not sys.warnoptions:
         warnings.simplefilter("ignore")  # what libraries think of a file is for nobody here
     try:
+        outputs.look_at(arguments)
         code: int = arguments.does(arguments)
         if sys.stdout is not None:
             sys.stdout.flush()
@@ -183,6 +184,7 @@ def _pose(arguments: argparse.Namespace) -> int:
         from umbrite.paint.export import export_pose
 
         for ending, out in outs.items():
+            outputs.make_way(out)
             export_pose(out, package.having(pose=pose), f".{ending}")
     return 0
 
@@ -234,6 +236,8 @@ def _side(text: str) -> int:
 def _thumbnail(arguments: argparse.Namespace) -> int:
     from umbrite.paint.render import close_png
 
+    if arguments.output.suffix.lower() != ".png":
+        raise FileError(f"A small picture is a PNG: end {shown_name(arguments.output)} with .png.")
     write(arguments.output, close_png(open_any(arguments.file), arguments.size))
     return 0
 
@@ -250,4 +254,5 @@ def _write_json(out: str, value: Any) -> None:
     if out == "-":
         sys.stdout.write(text)
     else:
+        outputs.make_way(Path(out))
         write(Path(out), text.encode())

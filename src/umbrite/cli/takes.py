@@ -13,6 +13,7 @@ import msgspec
 from msgspec.structs import replace
 
 from umbrite.cli.many_files import add_hands, puppets_in, worked
+from umbrite.cli.outputs import may_write
 from umbrite.cli.speech import AS_JSON, PUPPETS, say
 from umbrite.farm.jobs import CHUNK
 from umbrite.farm.pieces import Piece
@@ -157,6 +158,7 @@ def _shots(arguments: argparse.Namespace, paths: Sequence[Path], *, many: bool) 
     twice = next((shot.out for shot in found if sum(shot.out == other.out for other in found) > 1), None)
     if twice is not None:
         raise FileError(f"Two takes would both become {shown_name(twice)}. Rename a file first.")
+    may_write([shot.out for shot in found], paths)
     if many:
         arguments.out.mkdir(parents=True, exist_ok=True)
     return found

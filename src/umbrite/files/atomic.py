@@ -52,7 +52,7 @@ def writing(path: Path, *, backup: bool = False) -> Iterator[BinaryIO]:
             file.flush()
             os.fsync(file.fileno())
         if backup and path.exists():
-            _keep_backup(path)
+            keep_backup(path)
         temporary.replace(path)
         _sync_folder(path.parent)
     except OSError as error:
@@ -135,15 +135,23 @@ def _beside(path: Path) -> tuple[Path, int]:
     return temporary, handle
 
 
-def _keep_backup(path: Path) -> None:
-    """Let the backup's name point to the present file, without a moment in which neither is whole."""
-    step = path.with_name(f"{_beginning(path.name)}backup")
-    step.unlink(missing_ok=True)
+def keep_backup(path: Path) -> None:
+    """Let the backup's name point to the present file, without a moment in which neither is whole. Raises OSError."""
+    step = path.with_name(
+        f"{_beginning(path.name)}{secrets.token_hex(8)}.saving"
+    )  # a name that nobody can have taken before
     try:
-        os.link(path, step)
+        os.link(path, step, follow_symlinks=False)
     except OSError:  # a file system without hard links
-        shutil.copy2(path, step)
-    step.replace(backup_of(path))
+        step, handle = _beside(path)
+        with os.fdopen(handle, "wb") as copy, path.open("rb") as whole:
+            shutil.copyfileobj(whole, copy)
+            os.fchmod(handle, stat.S_IMODE(path.stat().st_mode))
+    try:
+        step.replace(backup_of(path))
+    except OSError:
+        step.unlink(missing_ok=True)
+        raise
 
 
 def _sync_folder(folder: Path) -> None:

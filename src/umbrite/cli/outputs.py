@@ -1,0 +1,70 @@
+"""The one place that decides where a command may write: never onto what it reads, never two results in one place; and what is replaced
+stays as `NAME~` where it is a puppet or a layered picture, which are somebody's work.
+"""
+
+import argparse
+from collections.abc import Iterable, Sequence
+from pathlib import Path
+
+from umbrite.files.atomic import keep_backup
+from umbrite.files.file_errors import FileError, shown_name, unwritable
+from umbrite.files.formats.format_table import read_as
+
+# What the arguments of commands that name files are called.
+READ = ("file", "files", "inputs", "art", "rig", "source", "plan")
+WRITTEN = ("out", "output", "pictures", "places", "sheet", "png", "svg", "ora", "csv", "json")
+
+
+def look_at(arguments: argparse.Namespace) -> None:
+    """Refuse what would replace what is read. Raises FileError."""
+    reads, writes = (_paths(arguments, names) for names in (READ, WRITTEN))
+    may_write([path for path in writes if not path.is_dir()], reads)
+
+
+def may_write(writes: Sequence[Path], reads: Iterable[Path]) -> None:
+    """Look at places that a command finds while it works, those in a folder say. Raises FileError."""
+    reads = list(reads)
+    for number, out in enumerate(writes):
+        if any(_same(out, other) for other in writes[:number]):
+            raise FileError(f"Two results would both be written to {shown_name(out)}. Give them different names.")
+        if any(_is_read(out, path) for path in reads):
+            raise FileError(
+                f"{shown_name(out)} is what this command reads, so it is not written over. Give the result another name."
+            )
+
+
+def make_way(out: Path) -> None:
+    """Keep what will be replaced, where it is somebody's work. Raises FileError."""
+    if out.suffix.lower() in read_as("puppet", "layers") and out.is_file():
+        try:
+            keep_backup(out)
+        except OSError as error:
+            raise unwritable(out, error) from None
+
+
+def _paths(arguments: argparse.Namespace, names: Iterable[str]) -> list[Path]:
+    found: list[Path] = []
+    for name in names:
+        value = getattr(arguments, name, None)
+        for each in value if isinstance(value, list) else [value]:
+            found += [Path(each)] if isinstance(each, str | Path) and str(each) != "-" else []
+    return found
+
+
+def _is_read(out: Path, path: Path) -> bool:
+    """Whether writing there would replace something that is read: the file itself, or a picture of a folder of art."""
+    if _same(out, path):
+        return True
+    art = out.suffix.lower() in read_as("puppet", "layers", "picture")
+    return art and path.is_dir() and out.is_file() and _within(out, path)
+
+
+def _within(out: Path, folder: Path) -> bool:
+    return any(_same(above, folder) for above in out.absolute().parents)
+
+
+def _same(one: Path, other: Path) -> bool:
+    try:
+        return one.samefile(other)
+    except OSError:  # one of them is not there yet
+        return one.absolute() == other.absolute()
