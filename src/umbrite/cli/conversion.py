@@ -82,7 +82,7 @@ def _convert(arguments: argparse.Namespace) -> int:
 
     def use(number: int, data: bytes) -> int:
         made, said = msgspec.msgpack.decode(data)
-        make_way(outs[number])
+        make_way(outs[number], pictures=True)
         write(outs[number], made)
         for sentence in said:
             say(sentence)

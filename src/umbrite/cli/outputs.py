@@ -33,9 +33,10 @@ def may_write(writes: Sequence[Path], reads: Iterable[Path]) -> None:
             )
 
 
-def make_way(out: Path) -> None:
-    """Keep what will be replaced, where it is somebody's work. Raises FileError."""
-    if out.suffix.lower() in read_as("puppet", "layers") and out.is_file():
+def make_way(out: Path, *, pictures: bool = False) -> None:
+    """Keep what will be replaced, where it is somebody's work; flat pictures too, where it may well be art. Raises FileError."""
+    work = read_as("puppet", "layers", "picture") if pictures else read_as("puppet", "layers")
+    if out.suffix.lower() in work and out.is_file():
         try:
             keep_backup(out)
         except OSError as error:
