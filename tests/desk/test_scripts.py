@@ -65,3 +65,35 @@ def test_what_goes_wrong_in_a_script_is_a_sentence_and_nothing_has_changed(wick_
     run(wick_window, "Odd")
     assert wick_window.session.history.now is before
     assert words in wick_window.frame.hints.message
+
+
+IN_PLACE = """
+def run(document):
+    joints = document.puppet.joints
+    joints.pop(next(iter(joints)))
+    document.package.pose["j1.turn"] = 1.0
+    document.package.art.clear()
+    for take in document.package.document.takes:
+        take.tracks.clear()
+    raise ValueError("and then it stops")
+"""
+
+
+def test_what_a_script_does_in_place_is_not_done_to_the_open_puppet(wick_window, answers):
+    session = wick_window.session
+    before = session.history.now
+    there = [dict(before.puppet.joints), dict(before.pose), [dict(take.tracks) for take in before.takes]]
+    art = dict(session.file.art)
+    answers.allowed = True
+    put(wick_window, "In place", IN_PLACE)
+    run(wick_window, "In place")
+    assert "ValueError: and then it stops" in wick_window.frame.hints.message
+    assert session.history.now is before
+    assert [before.puppet.joints, before.pose, [take.tracks for take in before.takes]] == there
+    assert session.file.art == art
+    named = "from msgspec.structs import replace\ndef run(document):\n    joints = document.puppet.joints\n    key = next(iter(joints))\n"
+    put(wick_window, "Named", f"{named}    joints[key] = replace(joints[key], name='Sleeve')\n    return document")
+    run(wick_window, "Named")
+    assert session.history.undo_name == "Run Named"
+    assert "Sleeve" in {joint.name for joint in session.puppet.joints.values()}
+    assert session.puppet.parts is before.puppet.parts, "what is the same is known to be"

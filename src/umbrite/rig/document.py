@@ -1,11 +1,17 @@
 """The document: what is open, undone, saved and recovered. What moves a puppet stands beside it, so that it never recompiles the plan."""
 
+from collections.abc import Mapping
+from operator import is_not
+from typing import Any, TypeVar, cast
+
 from msgspec.structs import replace
 
 from umbrite.rig.channels import known_only
 from umbrite.rig.model import EMPTY_POSE, Pose, Puppet, Value
 from umbrite.rig.takes.take import Take
 from umbrite.rig.takes.take_list import known_takes
+
+T = TypeVar("T")
 
 
 class Version(Value, frozen=True, omit_defaults=True):
@@ -30,6 +36,27 @@ class Document(Value, frozen=True, rename={"versions": "stages"}):
     pose: Pose = EMPTY_POSE
     takes: tuple[Take, ...] = ()
     versions: tuple[Version, ...] = ()
+
+
+def apart(value: T) -> T:
+    """The same value with mappings of its own, which whoever gets it may change without changing this one."""
+    made: Any = value
+    if isinstance(value, Mapping):
+        made = {key: apart(each) for key, each in value.items()}
+    elif isinstance(value, tuple) and type(value) is tuple:
+        found = tuple(map(apart, value))
+        made = found if any(map(is_not, found, value)) else value
+    elif isinstance(value, Value):
+        fields = {field: apart(getattr(value, field)) for field in value.__struct_fields__}
+        others = {field: each for field, each in fields.items() if each is not getattr(value, field)}
+        made = replace(value, **others) if others else value
+    return cast("T", made)
+
+
+def with_what_is_same(puppet: Puppet, before: Puppet) -> Puppet:
+    """A puppet in which each field that equals that of another one is that very object."""
+    fields = {field: getattr(before, field) for field in before.__struct_fields__}
+    return replace(puppet, **{field: each for field, each in fields.items() if getattr(puppet, field) == each})
 
 
 def settled(document: Document, before: Document) -> Document:

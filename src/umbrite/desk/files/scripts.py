@@ -10,6 +10,7 @@ from collections.abc import Callable
 from pathlib import Path
 from types import CodeType
 
+from msgspec.structs import replace
 from PySide6.QtCore import QUrl
 from PySide6.QtGui import QDesktopServices
 from PySide6.QtWidgets import QMenu, QWidget
@@ -21,7 +22,8 @@ from umbrite.desk.theme.language import tr
 from umbrite.desk.theme.waiting import waiting
 from umbrite.files.file_errors import FileError, shown_name, unreadable
 from umbrite.files.native.soundness import fault_of
-from umbrite.rig.document import settled
+from umbrite.files.package import Package
+from umbrite.rig.document import apart, settled, with_what_is_same
 from umbrite.rig.errors import RigError, UmbriteError
 from umbrite.rig.merging.guests import refuse_inside
 from umbrite.scripting import Document
@@ -56,8 +58,10 @@ class Scripts:
             return
         before = self.session.file.package()
         with waiting():
-            made = _result(path, code, Document(before))
-        if fault := fault_of(made.package.document):
+            # A copy: what a script does to mappings in place is not done to the puppet that is open.
+            made = _result(path, code, Document(Package(apart(before.document), dict(before.art))))
+        changed = apart(made.package.document)  # no more the mappings that the script knows
+        if fault := fault_of(changed):
             raise RigError(
                 tr(
                     "{name} gave a puppet that can't be kept: {fault}. Nothing was changed.",
@@ -65,8 +69,9 @@ class Scripts:
                     fault=fault,
                 )
             )
-        refuse_inside(before.puppet, made.puppet)
-        document = settled(made.package.document, before.document)
+        changed = replace(changed, puppet=with_what_is_same(changed.puppet, before.puppet))
+        refuse_inside(before.puppet, changed.puppet)
+        document = settled(changed, before.document)
         if document is before.document:
             self.session.say(tr("{name} changed nothing.", name=path.name))
             return
