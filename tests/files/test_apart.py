@@ -2,6 +2,7 @@
 
 import io
 import os
+import signal
 import struct
 import subprocess
 import sys
@@ -180,7 +181,9 @@ def test_cancel_works_while_one_layer_takes_for_ever(tmp_path):
         ("print('[\"end\", 3]')", "damaged"),
         ("print('[]')", "damaged"),
         ("print('x' * 3_000_000)", "damaged"),
-        ("import time; time.sleep(60)", "too long"),
+        ("import time; time.sleep(60)", "stopped answering"),
+        ("print('[\"ready\"]', flush=True)\nimport time; time.sleep(60)", "stopped answering"),
+        ("print('[\"ready\"]', flush=True)\nwhile True: pass", "too long"),
     ],
 )
 def test_a_reader_that_dies_or_talks_nonsense_does_no_harm(tmp_path, monkeypatch, says, words):
@@ -188,9 +191,40 @@ def test_a_reader_that_dies_or_talks_nonsense_does_no_harm(tmp_path, monkeypatch
     (tmp_path / "a.png").write_bytes(png(1, 1))
     monkeypatch.setattr(reading, "CHILD", "child")
     monkeypatch.setattr(reading, "PATIENCE", 0.7)
+    monkeypatch.setattr(reading, "STILL", 0.7)
     monkeypatch.syspath_prepend(tmp_path)
     with pytest.raises(FileError, match=words):
         read_art([tmp_path / "a.png"])
+
+
+def test_on_a_busy_machine_sound_art_is_read_however_long_it_takes(tmp_path, monkeypatch):
+    """The reader gets an eighth of a processor, and is waited for much longer than it may work."""
+    out = io.BytesIO()
+    Image.fromarray(np.full((300, 300, 4), 200, np.uint8)).save(out, "PNG")
+    (tmp_path / "beetle.png").write_bytes(out.getvalue())
+    monkeypatch.setattr(reading, "PATIENCE", 0.5)
+    monkeypatch.setattr(reading, "STILL", 0.5)
+    real, over = reading._started, threading.Event()
+
+    def starved(memory, paths):
+        process = real(memory, paths)
+
+        def starve():
+            while not over.is_set():
+                for word, seconds in ((signal.SIGSTOP, 0.07), (signal.SIGCONT, 0.01)):
+                    process.send_signal(word)
+                    time.sleep(seconds)
+
+        threading.Thread(target=starve).start()
+        return process
+
+    monkeypatch.setattr(reading, "_started", starved)
+    begun = time.monotonic()
+    try:
+        assert len(read_art([tmp_path / "beetle.png"]).layers) == 1
+    finally:
+        over.set()
+    assert time.monotonic() - begun > 3 * reading.PATIENCE
 
 
 def test_reading_leaves_no_process_and_no_handle_behind(tmp_path):

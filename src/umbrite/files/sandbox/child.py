@@ -1,7 +1,7 @@
 """The process that reads foreign art: it starts with little memory, no network and nothing to write to, and hands layers to its parent.
 
 Run as a module by `reading`, with the number of a piece of shared memory. It takes one line of JSON from standard input, the
-paths, and answers in lines of JSON: ["at", done, all, name] while it works, ["layer", fields, length] for each layer, whose
+paths, and answers in lines of JSON: ["ready"] when it begins, ["at", done, all, name] while it works, ["layer", fields, length] for each layer, whose
 PNG was added to the shared memory, and at last ["end", fields] or ["refused", sentence].
 """
 
@@ -71,6 +71,7 @@ def main() -> None:
             left = left[os.write(memory, left) :]
 
     confine(stored_bytes(paths))
+    say("ready")
     try:
         layered = read_here(paths, lambda done, of, name: say("at", done, of, name))
         for layer in layered.layers:

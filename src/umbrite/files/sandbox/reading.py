@@ -25,9 +25,14 @@ from umbrite.rig.quantities.bounds import LONGEST
 
 Kind = TypeVar("Kind")
 CHILD = "umbrite.files.sandbox.child"
-# Seconds that a single picture may take, and what is added for each byte that has to be read first.
+# Seconds of processor time that the reader may take from one word to the next, and what is added for each byte that has to be read first.
 PATIENCE, PATIENCE_A_BYTE = 7.0, 1 / 30e6
+START = 60.0  # of its own, before its first word
+# Seconds for which it may lie still, neither at work nor waiting for a processor.
+STILL = 15.0
 TICK = 0.05
+# At work or waiting for it, or stopped by somebody; and the kernel's ticks in a second.
+RUNNABLE, TICKS = {"R", "T", "t"}, os.sysconf("SC_CLK_TCK")
 LONGEST_LINE = 1_000_000
 
 
@@ -114,13 +119,16 @@ def _damaged(name: str) -> FileError:
 
 
 def _answers(name: str, process: subprocess.Popen[bytes], patience: float, watch: Watch) -> Iterator[list[Any]]:
-    """What the reader says, one line after the other, while the watch is asked; ends where the reader does."""
+    """What the reader says, one line after the other, while the watch is asked; ends where the reader does.
+
+    On a busy machine it may take any time; what counts is the processor time that it takes itself. Its start is not the file's fault.
+    """
     assert process.stdout is not None
     handle = process.stdout.fileno()
     os.set_blocking(handle, False)
     heard = b""
     at: tuple[int, int, str] = (0, 1, name)
-    last = time.monotonic()
+    work, start = _Work(process.pid), True
     with selectors.DefaultSelector() as listening:
         listening.register(handle, selectors.EVENT_READ)
         while True:
@@ -129,12 +137,17 @@ def _answers(name: str, process: subprocess.Popen[bytes], patience: float, watch
                 more = os.read(handle, 1 << 16)
                 if not more:
                     return
-                heard, last = heard + more, time.monotonic()
-            elif time.monotonic() - last > patience:
-                raise FileError(
-                    f"{name} takes too long to read at {readable(at[2], 60)}, so it was not opened. "
-                    "Export it again with plainer effects, or with smaller pictures."
-                )
+                heard, start = heard + more, False
+                work.begin()
+            else:
+                work.look()
+                if work.still > STILL:
+                    raise FileError(f"What reads {name} stopped answering, so it was not opened. Try again.")
+                if work.taken > (START if start else patience):
+                    raise FileError(
+                        f"{name} takes too long to read at {readable(at[2], 60)}, so it was not opened. "
+                        "Export it again with plainer effects, or with smaller pictures."
+                    )
             *lines, heard = heard.split(b"\n")
             if len(heard) > LONGEST_LINE:
                 raise _damaged(name)
@@ -145,8 +158,38 @@ def _answers(name: str, process: subprocess.Popen[bytes], patience: float, watch
                 yield answer
 
 
+class _Work:
+    """How much processor time another process has taken since it was heard last, and for how long it has lain still, in seconds."""
+
+    def __init__(self, process: int) -> None:
+        self._told = Path(f"/proc/{process}/stat")
+        self._before = 0.0
+        self.begin()
+
+    def begin(self) -> None:
+        """It was heard: count anew."""
+        self.taken = self.still = 0.0
+        self._before, self._looked = self._now()[1], time.monotonic()
+
+    def look(self) -> None:
+        """Look at it again."""
+        state, now = self._now()
+        at = time.monotonic()
+        taken, passed = now - self._before, at - self._looked
+        self._before, self._looked = now, at
+        self.taken += taken
+        self.still = self.still + passed if taken == 0 and state not in RUNNABLE else 0.0
+
+    def _now(self) -> tuple[str, float]:
+        try:
+            state, *fields = self._told.read_text("ascii", "replace").rpartition(")")[2].split()
+        except OSError:  # it has just ended: that is heard at once
+            return "R", self._before
+        return state, (int(fields[10]) + int(fields[11])) / TICKS
+
+
 # How many words follow each word.
-WORDS = {"at": 3, "layer": 2, "end": 1, "refused": 1}
+WORDS = {"ready": 0, "at": 3, "layer": 2, "end": 1, "refused": 1}
 
 
 def _answer(name: str, line: bytes) -> list[Any]:
