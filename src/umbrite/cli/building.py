@@ -14,6 +14,7 @@ from umbrite.cli.outputs import make_way
 from umbrite.cli.speech import AS_JSON, say
 from umbrite.files.atomic import write
 from umbrite.files.file_errors import FileError, shown_name
+from umbrite.files.files_in import read_file
 from umbrite.files.formats.format_table import read_as
 from umbrite.files.opening import NATIVE, open_any
 from umbrite.files.package import save
@@ -54,7 +55,7 @@ def _build(arguments: argparse.Namespace) -> int:
         _require_native(arguments.out)
     plan, text = arguments.plan, None
     if plan is not None and plan.lower().endswith(".json"):
-        text, plan = _bytes(Path(plan)).decode("utf-8", "replace"), None
+        text, plan = read_file(Path(plan), MOST_BYTES).decode("utf-8", "replace"), None
     names = files.names
     reports: dict[str, Any] = dict.fromkeys(names)
 
@@ -125,13 +126,3 @@ def _require_native(path: Path) -> None:
 
 def _write_json(report: Mapping[str, Any]) -> None:
     print(json.dumps(report, indent=2, ensure_ascii=False, allow_nan=False))
-
-
-def _bytes(path: Path) -> bytes:
-    try:
-        data = path.read_bytes() if path.stat().st_size <= MOST_BYTES else None
-    except OSError as error:
-        raise FileError(f"{shown_name(path)} can't be read: {error.strerror}. Check the name and the folder.") from None
-    if data is None:
-        raise FileError(f"{shown_name(path)} is too large for a body plan. Choose another file.")
-    return data

@@ -11,6 +11,9 @@ from pathlib import Path
 from umbrite.farm.pieces import Piece
 from umbrite.files.atomic import write
 from umbrite.files.file_errors import FileError
+from umbrite.files.files_in import read_file
+
+MOST_BYTES = 2_000_000_000  # of a result
 
 
 def cache_folder() -> Path:
@@ -44,7 +47,7 @@ class KeptResults:
 
     def has(self, piece: Piece) -> bool:
         """Whether a piece's result is kept."""
-        return self._path(piece).exists()
+        return self._path(piece).is_file()
 
     def keep(self, piece: Piece, data: bytes) -> None:
         """Keep a result, whole or not at all. Raises FileError."""
@@ -52,7 +55,7 @@ class KeptResults:
 
     def result(self, piece: Piece) -> bytes:
         """A result that is kept."""
-        return self._path(piece).read_bytes()
+        return read_file(self._path(piece), MOST_BYTES)
 
     def close(self, *, finished: bool) -> None:
         """Let the job go; what is finished is not kept any longer."""

@@ -10,6 +10,7 @@ from typing import NamedTuple
 from cachetools import LRUCache
 
 from umbrite.files.file_errors import FileError, shown_name, unreadable
+from umbrite.files.files_in import read_file
 from umbrite.files.opening import open_any
 from umbrite.files.package import Package
 from umbrite.rig.remembered import bounded
@@ -35,14 +36,12 @@ def bytes_of(path: Path) -> bytes:
     """All that a file holds; a folder's files as a ZIP, without those of folders in it. Raises FileError."""
     try:
         if not path.is_dir():
-            if path.stat().st_size > MOST_BYTES:
-                raise FileError(f"{shown_name(path)} is too large to be sent to workers. Choose another file.")
-            return path.read_bytes()
+            return read_file(path, MOST_BYTES)
         made = io.BytesIO()
         with zipfile.ZipFile(made, "w") as archive:
             for each in sorted(path.iterdir()):
                 if each.is_file():
-                    archive.writestr(zipfile.ZipInfo(each.name), each.read_bytes())
+                    archive.writestr(zipfile.ZipInfo(each.name), read_file(each, MOST_BYTES - made.tell()))
         return made.getvalue()
     except OSError as error:
         raise unreadable(path, error) from None

@@ -1,4 +1,4 @@
-"""Files on their way in: only ordinary ones, of a bounded size, and never a wait for a pipe or a device."""
+"""Files on their way in, all of them: only ordinary ones, of a bounded size, and never a wait for a pipe or a device."""
 
 import os
 import stat

@@ -15,9 +15,11 @@ import msgspec
 
 from umbrite.files.atomic import Stamp, backup_of, sweep, write
 from umbrite.files.file_errors import FileError
+from umbrite.files.files_in import read_file
 from umbrite.files.package import Package, load, save
 
 ENDING = ".recovery"
+MOST_BESIDE = 100_000  # bytes
 
 
 class Beside(msgspec.Struct, frozen=True):
@@ -165,8 +167,8 @@ def _lives_without_lock(path: Path, beside: Beside) -> bool:
 
 def _beside(path: Path) -> Beside:
     try:
-        return msgspec.json.decode(_words_of(path).read_bytes(), type=Beside)
-    except (OSError, msgspec.DecodeError, UnicodeDecodeError):
+        return msgspec.json.decode(read_file(_words_of(path), MOST_BESIDE), type=Beside)
+    except (FileError, msgspec.DecodeError, UnicodeDecodeError):
         pass
     try:
         written = path.stat().st_mtime

@@ -13,6 +13,7 @@ from msgspec.structs import replace
 
 from umbrite.files.atomic import write
 from umbrite.files.file_errors import FileError, shown_name
+from umbrite.files.files_in import read_file
 from umbrite.files.json_reports import pose_report
 from umbrite.files.pose_files import COLUMNS
 from umbrite.motion.animating.playing import placed_over, swing_at
@@ -94,12 +95,9 @@ class _Transforms(msgspec.Struct):
 
 def read_transforms(path: Path, puppet: Puppet, name: str) -> tuple[Take, list[str]]:
     """A take from places per frame, a key at each frame, and the names that the puppet does not have. Raises FileError and RigError."""
+    data = read_file(path, LARGEST)
     try:
-        if path.stat().st_size > LARGEST:
-            raise FileError(f"{shown_name(path)} is too large to be read.")
-        found = msgspec.json.decode(path.read_bytes(), type=_Transforms)
-    except OSError as error:
-        raise FileError(f"{shown_name(path)} can't be read: {(error.strerror or str(error)).lower()}.") from None
+        found = msgspec.json.decode(data, type=_Transforms)
     except (msgspec.DecodeError, UnicodeDecodeError):
         raise FileError(f"{shown_name(path)} holds no places per frame as Umbrite writes them.") from None
     if found.format != "umbrite-transforms" or not found.frames:
@@ -132,11 +130,10 @@ def read_transforms(path: Path, puppet: Puppet, name: str) -> tuple[Take, list[s
 
 def read_shapes(path: Path) -> list[tuple[float, str]]:
     """Frames and names from a plain list of two columns, by comma, semicolon or tab. Raises FileError, naming the line."""
+    data = read_file(path, LARGEST_LIST)
     try:
-        if path.stat().st_size > LARGEST_LIST:
-            raise FileError(f"{shown_name(path)} is too large for a list of shapes. Choose a smaller file.")
-        lines = path.read_text("utf-8-sig").splitlines()
-    except (OSError, ValueError):
+        lines = data.decode("utf-8-sig").splitlines()
+    except ValueError:
         raise FileError(f"{shown_name(path)} can't be read as a list of frames and names.") from None
     found = []
     for number, line in enumerate(lines, start=1):

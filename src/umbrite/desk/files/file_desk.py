@@ -23,6 +23,7 @@ from umbrite.desk.session.stations import PARTS, REHEARSE
 from umbrite.desk.theme.language import tr
 from umbrite.files.atomic import stamp_of, write
 from umbrite.files.file_errors import FileError, shown_name
+from umbrite.files.files_in import read_file
 from umbrite.files.layers import Layered, add_layers, parts_from
 from umbrite.files.opening import NATIVE, is_native
 from umbrite.files.package import Package, load, save
@@ -50,13 +51,10 @@ LARGEST_POSE = 4_000_000  # bytes
 
 def pose_text(path: Path) -> str:
     """What a pose file holds. Raises FileError."""
+    data = read_file(path, LARGEST_POSE)
     try:
-        if path.stat().st_size > LARGEST_POSE:
-            raise FileError(
-                tr("{path} is too large for a pose. Choose a file that Export made.", path=shown_name(path))
-            )
-        return path.read_text(encoding="utf-8")
-    except (OSError, ValueError):
+        return data.decode()
+    except ValueError:
         raise FileError(
             tr("{path} can't be read as a pose. Choose a file that Export made.", path=shown_name(path))
         ) from None

@@ -20,7 +20,8 @@ from umbrite.desk.session.preferences import Preferences
 from umbrite.desk.session.session import Session
 from umbrite.desk.theme.language import tr
 from umbrite.desk.theme.waiting import waiting
-from umbrite.files.file_errors import FileError, shown_name, unreadable
+from umbrite.files.file_errors import FileError
+from umbrite.files.files_in import read_file
 from umbrite.files.native.soundness import fault_of
 from umbrite.files.package import Package
 from umbrite.rig.document import apart, settled, with_what_is_same
@@ -81,12 +82,7 @@ class Scripts:
 
     def _allowed(self, path: Path) -> CodeType | None:
         """What the script says, ready to run; None where the person does not want it. What is asked about is what runs."""
-        try:
-            data = path.read_bytes() if path.stat().st_size <= LARGEST else None
-        except OSError as error:
-            raise unreadable(path, error) from None
-        if data is None:
-            raise FileError(tr("{name} is too large for a script.", name=shown_name(path)))
+        data = read_file(path, LARGEST)
         fingerprint = hashlib.sha256(data).hexdigest()
         mark = f"{path.resolve()} {fingerprint}"
         if mark not in self.preferences.trusted:

@@ -6,6 +6,7 @@ from pathlib import Path
 from umbrite.art.building.body_plan import BodyPlan, plan_bytes, read_plan
 from umbrite.files.atomic import write
 from umbrite.files.file_errors import FileError
+from umbrite.files.files_in import read_file
 from umbrite.rig.errors import RigError
 
 MOST_BYTES, MOST_PLANS = 1_000_000, 200
@@ -16,9 +17,8 @@ def kept_plans(folder: Path | None) -> list[BodyPlan]:
     found = []
     for path in sorted(folder.glob("*.json"))[:MOST_PLANS] if folder is not None else ():
         try:
-            if path.stat().st_size <= MOST_BYTES:
-                found.append(read_plan(path.read_bytes()))
-        except (OSError, RigError):
+            found.append(read_plan(read_file(path, MOST_BYTES)))
+        except (FileError, RigError):
             continue
     return found
 
