@@ -9,17 +9,21 @@ import pytest
 from msgspec.structs import replace
 
 from demo_puppet import ASSETS
+from umbrite.files import package as packages
 from umbrite.files.file_errors import FileError
+from umbrite.files.native import kept_beside
 from umbrite.files.package import Package, load, load_document, save
 from umbrite.files.png import encode, fingerprint
+from umbrite.files.zips import Container
 from umbrite.rig.change import put
 from umbrite.rig.document import Document, Version
 from umbrite.rig.edits.parts import remove_part
 from umbrite.rig.edits.renaming import rename
+from umbrite.rig.invariants import invariants
 from umbrite.rig.merging.guest_edits import add_guest
 from umbrite.rig.merging.guests import DEEPEST, packed, unpacked
 from umbrite.rig.mesh_arrays import by_name, whole
-from umbrite.rig.model import Guest
+from umbrite.rig.model import Guest, Joint, Point, Puppet
 
 WICK, BRAMBLE = load(ASSETS / "wick.umbrite"), load(ASSETS / "bramble.umbrite")
 
@@ -241,3 +245,46 @@ def test_guests_with_meshes_as_they_were_kept_before_open_and_are_the_same():
     assert b'"data"' in msgspec.json.encode(old)
     one = Guest("Wick", "j1", "", "0" * 64, {}, data=msgspec.json.encode(old))
     assert unpacked(one).puppet == WICK.puppet
+
+
+def test_what_is_named_many_times_is_read_once(tmp_path, monkeypatch):
+    document = with_guest().document
+    one = next(iter(document.puppet.guests.values()))
+    bent = next(part for part in document.puppet.parts.values() if part.mesh is not None)
+    parts = {**document.puppet.parts, **{f"p{9000 + i}": replace(bent, name=f"Copy {i}") for i in range(40)}}
+    order = (*document.puppet.order, *(key for key in parts if key not in document.puppet.parts))
+    puppet = replace(document.puppet, parts=parts, order=order, next_id=99_999)
+    saved(Package(replace(document, puppet=puppet), with_guest().art), tmp_path / "a.umbrite")
+    read, real = [], Container.read
+
+    def counted(self, name, *most):
+        read.append(name)
+        return real(self, name, *most)
+
+    monkeypatch.setattr(Container, "read", counted)
+    again = load(tmp_path / "a.umbrite").puppet
+    assert len(read) == len(set(read))
+    assert f"guests/{one.sha256}.json" in read
+    meshes = [part.mesh.arrays for part in again.parts.values() if part.name.startswith("Copy")]
+    assert all(each is meshes[0] for each in meshes)
+
+
+def test_a_document_may_not_say_more_than_so_much_with_its_stages(tmp_path, monkeypatch):
+    package = with_stages()
+    path = saved(package, tmp_path / "a.umbrite")
+    monkeypatch.setattr(kept_beside, "MOST_TOGETHER", 2 * len(zipfile.ZipFile(path).read("puppet.json")))
+    with pytest.raises(FileError, match="with its stages and guests"):
+        load(path)
+    monkeypatch.setattr(packages, "MOST_TOGETHER", 1000)
+    with pytest.raises(FileError, match="says more than a puppet may"):
+        save(tmp_path / "b.umbrite", package)
+
+
+def test_a_very_long_chain_of_joints_is_saved_and_opened(tmp_path):
+    """Looked through once, and not once for each joint: 25,000 took a minute."""
+    joints = {f"j{i}": Joint(f"J{i}", Point(i % 1000, i // 1000), parent=f"j{i + 1}") for i in range(1, 25_000)}
+    joints["j25000"] = Joint("Top", Point(0, 0))
+    chain = Puppet(joints=joints, next_id=30_000)
+    assert load(saved(Package(Document(chain), {}), tmp_path / "a.umbrite")).puppet == chain
+    circle = replace(chain, joints={**joints, "j25000": Joint("Top", Point(0, 0), parent="j1")})
+    assert invariants(circle)[0].endswith("is carried in a circle")

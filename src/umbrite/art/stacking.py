@@ -39,9 +39,10 @@ def wrong_stacks(puppet: Puppet) -> list[Stack]:
     place = {key: i for i, key in enumerate(puppet.order)}
     solid = {joint: _solid(puppet, joint) for joint in puppet.joints}
     front = {joint: max(place[part] for part in parts) for joint, parts in solid.items() if parts}
-    found, facing = [], _face_us(puppet, front)
+    carriers = _carriers(puppet, front)
+    found, facing = [], _face_us(puppet, front, carriers)
     for key, joint in puppet.joints.items():
-        above = _carrier(puppet, key, front)
+        above = carriers[key]
         if key not in front or above is None or joint.side == "middle" or puppet.joints[above].side != "middle":
             continue
         if (joint.side == "near") == (front[key] > front[above]) or kind_of(joint.name) in FACES:
@@ -63,12 +64,17 @@ def wrong_stacks(puppet: Puppet) -> list[Stack]:
     return found
 
 
-def _carrier(puppet: Puppet, key: str, drawn: Mapping[str, int]) -> str | None:
-    """The nearest joint above that has a drawing."""
-    above = puppet.joints[key].parent
-    while above is not None and above not in drawn:
-        above = puppet.joints[above].parent
-    return above
+def _carriers(puppet: Puppet, drawn: Mapping[str, int]) -> Mapping[str, str | None]:
+    """For each joint the nearest one above that has a drawing."""
+    found: dict[str, str | None] = {}
+    for key in puppet.joints:
+        way, above = [key], puppet.joints[key].parent
+        while above is not None and above not in drawn and above not in found:
+            way.append(above)
+            above = puppet.joints[above].parent
+        carrier = above if above is None or above in drawn else found[above]
+        found.update(dict.fromkeys(way, carrier))
+    return found
 
 
 def _solid(puppet: Puppet, joint: str) -> list[str]:
@@ -77,14 +83,14 @@ def _solid(puppet: Puppet, joint: str) -> list[str]:
     return [key for key, part in parts if part.blend == "normal" and not part.reference and part.clip is None]
 
 
-def _face_us(puppet: Puppet, front: Mapping[str, int]) -> bool:
+def _face_us(puppet: Puppet, front: Mapping[str, int], carriers: Mapping[str, str | None]) -> bool:
     """Whether all pairs lie both before or both behind what carries them: so figures are drawn that face us, others never."""
     named = {joint.name: key for key, joint in puppet.joints.items()}
     pairs = [
         (key, named[twin], above) for key, joint in puppet.joints.items()
         if joint.side == "near" and key in front and kind_of(joint.name) not in FACES
         and (twin := swapped(joint.name)) in named and named[twin] in front
-        and (above := _carrier(puppet, key, front)) is not None and puppet.joints[above].side == "middle"
+        and (above := carriers[key]) is not None and puppet.joints[above].side == "middle"
     ]  # fmt: skip
     return bool(pairs) and all((front[one] > front[on]) == (front[other] > front[on]) for one, other, on in pairs)
 

@@ -18,7 +18,16 @@ from msgspec.structs import replace
 from umbrite.art.pictures import Picture
 from umbrite.files.atomic import writing
 from umbrite.files.file_errors import FileError
-from umbrite.files.native.kept_beside import bare, beside, drawings_of, pictures_of, with_beside
+from umbrite.files.native.kept_beside import (
+    MOST_TOGETHER,
+    Beside,
+    bare,
+    beside,
+    drawings_of,
+    pictures_of,
+    with_beside,
+    words_of,
+)
 from umbrite.files.native.migrations import OLDEST, VERSION, migrated
 from umbrite.files.native.soundness import fault_of
 from umbrite.files.png import decode, fingerprint, measure
@@ -104,8 +113,8 @@ def load_document(path: Path) -> Document:
 
 
 def _sound(container: Container) -> Document:
-    document = _document(container.name, container.read("puppet.json", MOST_WORDS))
-    document = with_beside(container, document)
+    words = container.read("puppet.json", MOST_WORDS)
+    document = with_beside(container, _document(container.name, words), len(words))
     if fault := fault_of(document):
         raise FileError(f"{container.name} can't be opened: {fault}. Look for a backup beside it.")
     return document
@@ -204,16 +213,16 @@ def save(path: Path, package: Package, preview: bytes | None = None, watch: Watc
 
     What could not be opened again is not saved: the bounds are those of `load`.
     """
-    words, wanted = _words(package), _wanted(package.document)
+    words, wanted, kept = _words(package), _wanted(package.document), beside(package.document)
     fault = fault_of(package.document)
-    if fault is None and len(words) > MOST_WORDS:
+    if fault is None and (len(words) > MOST_WORDS or len(words) + words_of(kept) > MOST_TOGETHER):
         fault = "it says more than a puppet may"
     if fault is None and sum(len(package.art[sha256]) for sha256 in wanted) > MOST_BYTES - len(words) - MOST_PREVIEW:
         fault = f"its drawings take more than {MOST_BYTES / 1e9:.0f} GB"
     if fault is not None:
         raise FileError(f"{package.puppet.name} can't be saved as it is, for it could not be opened again: {fault}.")
     with writing(path, backup=True) as file:
-        _write(file, package, words, preview, watch)
+        _write(file, package, {"puppet.json": words, **kept}, preview, watch)
 
 
 def _words(package: Package) -> bytes:
@@ -227,12 +236,12 @@ def _wanted(document: Document) -> list[str]:
     return sorted({*drawings_of(document), *pictures_of(document)})
 
 
-def _write(file: BinaryIO, package: Package, words: bytes, preview: bytes | None, watch: Watch) -> None:
+def _write(file: BinaryIO, package: Package, said: Beside, preview: bytes | None, watch: Watch) -> None:
     wanted = _wanted(package.document)
     with zipfile.ZipFile(file, "w") as out:
         add_member(out, "mimetype", MIMETYPE.encode(), zipfile.ZIP_STORED)
-        add_member(out, "puppet.json", words, zipfile.ZIP_DEFLATED)
-        for name, data in sorted(beside(package.document).items()):
+        add_member(out, "puppet.json", said["puppet.json"], zipfile.ZIP_DEFLATED)
+        for name, data in sorted((name, data) for name, data in said.items() if name != "puppet.json"):
             add_member(out, name, data, zipfile.ZIP_DEFLATED)
         for i, sha256 in enumerate(wanted):
             watch(i, len(wanted), "drawings")

@@ -126,15 +126,16 @@ def _links(puppet: Puppet) -> Iterator[str]:
 
 
 def _family(puppet: Puppet) -> Iterator[str]:
+    free: set[str] = set()  # what leads up to the ground
     for key, joint in puppet.joints.items():
-        seen = {key}
-        parent = joint.parent
-        while parent is not None and parent not in seen:
-            seen.add(parent)
-            parent = puppet.joints[parent].parent
-        if parent is not None:
+        way, above = {key}, joint.parent
+        while above is not None and above not in free and above not in way:
+            way.add(above)
+            above = puppet.joints[above].parent
+        if above is not None and above not in free:
             yield f"{joint.name} is carried in a circle"
             return
+        free |= way
     try:
         ranked(puppet)
     except RigError as error:

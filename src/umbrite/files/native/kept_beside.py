@@ -18,10 +18,11 @@ from umbrite.files.zips import Container
 from umbrite.rig.document import Document, Version
 from umbrite.rig.errors import RigError
 from umbrite.rig.mesh_arrays import MeshArrays, by_name, read_arrays, unpacked
-from umbrite.rig.model import Drawing, Guest, Part, Puppet
+from umbrite.rig.model import Drawing, Part, Puppet
 from umbrite.rig.versions.versions import MOST_VERSIONS
 
 MOST_MESH, MOST_GUEST, MOST_VERSION = 4_000_000, 48_000_000, 48_000_000
+MOST_TOGETHER = 96_000_000  # bytes of puppet.json, guests and stages
 Beside = dict[str, bytes]
 
 
@@ -72,56 +73,83 @@ def pictures_of(document: Document) -> set[str]:
     return {version.picture for version in document.versions if version.picture}
 
 
-def with_beside(container: Container, document: Document) -> Document:
-    """The whole document, with what lies beside it. Raises FileError for what is not what the document says."""
+def with_beside(container: Container, document: Document, words: int) -> Document:
+    """The whole document, with what lies beside it; `words` are the bytes of puppet.json. Raises FileError for what is not what the
+    document says, and for more than a document may say.
+    """
     if len(document.versions) > MOST_VERSIONS:
         raise FileError(f"{container.name} has more stages than a puppet may; it was not opened.")
-    versions = tuple(_version(container, i, version) for i, version in enumerate(document.versions))
-    return replace(document, puppet=_whole(container, document.puppet), versions=versions)
+    reader = _Reader(container, words)
+    versions = tuple(reader.version(i, version) for i, version in enumerate(document.versions))
+    return replace(document, puppet=reader.whole(document.puppet), versions=versions)
 
 
-def _version(container: Container, i: int, version: Version) -> Version:
-    if version.document is not None:
-        raise FileError(f"{container.name} has the stage {version.name} in a wrong place; it was not opened.")
-    try:
-        found = msgspec.json.decode(
-            container.read(f"stages/{i + 1}.json", MOST_VERSION), type=Document, dec_hook=read_arrays
-        )
-    except (msgspec.DecodeError, msgspec.ValidationError, UnicodeDecodeError, RecursionError):
-        raise FileError(
-            f"The stage {version.name} in {container.name} is damaged. Look for a backup beside it."
-        ) from None
-    if found.versions:
-        raise FileError(f"The stage {version.name} in {container.name} has stages of its own; it was not opened.")
-    return replace(version, document=replace(found, puppet=_whole(container, found.puppet)))
+def words_of(beside: Beside) -> int:
+    """The bytes of all that is words, with puppet.json."""
+    return sum(len(data) for name, data in beside.items() if not name.startswith("mesh/"))
 
 
-def _whole(container: Container, puppet: Puppet) -> Puppet:
-    parts, guests = dict(puppet.parts), dict(puppet.guests)
-    for key, part in parts.items():
-        if part.mesh is not None:
-            parts[key] = replace(part, mesh=replace(part.mesh, arrays=_arrays(container, part)))
-    for key, guest in guests.items():
-        guests[key] = _guest(container, guest)
-    return replace(puppet, parts=parts, guests=guests) if parts or guests else puppet
+class _Reader:
+    """Reads each member once, however often it is named, and no more words together than a document may say."""
 
+    def __init__(self, container: Container, words: int) -> None:
+        self._container, self._words = container, words
+        self._arrays: dict[str, MeshArrays] = {}
+        self._guests: dict[str, bytes] = {}
 
-def _arrays(container: Container, part: Part) -> MeshArrays:
-    assert part.mesh is not None
-    sha256 = part.mesh.arrays.sha256
-    try:
-        return unpacked(_proved(container, f"mesh/{sha256}.npz", sha256, MOST_MESH, "A mesh"), sha256)
-    except RigError as error:
-        raise FileError(f"{container.name} can't be opened: the mesh of {part.name} can't be used: {error}.") from None
+    def _said(self, name: str, most: int) -> bytes:
+        data = self._container.read(name, most)
+        self._words += len(data)
+        if self._words > MOST_TOGETHER:
+            raise FileError(
+                f"{self._container.name} says more than a puppet may, with its stages and guests; it was not opened."
+            )
+        return data
 
+    def version(self, i: int, version: Version) -> Version:
+        """A stage with its document."""
+        name = self._container.name
+        if version.document is not None:
+            raise FileError(f"{name} has the stage {version.name} in a wrong place; it was not opened.")
+        try:
+            data = self._said(f"stages/{i + 1}.json", MOST_VERSION)
+            found = msgspec.json.decode(data, type=Document, dec_hook=read_arrays)
+        except (msgspec.DecodeError, msgspec.ValidationError, UnicodeDecodeError, RecursionError):
+            raise FileError(f"The stage {version.name} in {name} is damaged. Look for a backup beside it.") from None
+        if found.versions:
+            raise FileError(f"The stage {version.name} in {name} has stages of its own; it was not opened.")
+        return replace(version, document=replace(found, puppet=self.whole(found.puppet)))
 
-def _guest(container: Container, guest: Guest) -> Guest:
-    data = _proved(container, f"guests/{guest.sha256}.json", guest.sha256, MOST_GUEST, "A guest")
-    return replace(guest, data=data)
+    def whole(self, puppet: Puppet) -> Puppet:
+        """A puppet with the arrays of its meshes and the copies of its guests."""
+        parts, guests = dict(puppet.parts), dict(puppet.guests)
+        for key, part in parts.items():
+            if part.mesh is not None:
+                parts[key] = replace(part, mesh=replace(part.mesh, arrays=self._arrays_of(part)))
+        for key, guest in guests.items():
+            guests[key] = replace(guest, data=self._guest(guest.sha256))
+        return replace(puppet, parts=parts, guests=guests) if parts or guests else puppet
 
+    def _arrays_of(self, part: Part) -> MeshArrays:
+        assert part.mesh is not None
+        sha256 = part.mesh.arrays.sha256
+        if sha256 not in self._arrays:
+            data = self._container.read(f"mesh/{sha256}.npz", MOST_MESH)
+            self._prove(data, sha256, "A mesh")
+            try:
+                self._arrays[sha256] = unpacked(data, sha256)
+            except RigError as error:
+                name = self._container.name
+                raise FileError(f"{name} can't be opened: the mesh of {part.name} can't be used: {error}.") from None
+        return self._arrays[sha256]
 
-def _proved(container: Container, name: str, sha256: str, most: int, what: str) -> bytes:
-    data = container.read(name, most)
-    if hashlib.sha256(data).hexdigest() != sha256:
-        raise FileError(f"{what} in {container.name} is damaged. Look for a backup beside it.")
-    return data
+    def _guest(self, sha256: str) -> bytes:
+        if sha256 not in self._guests:
+            data = self._said(f"guests/{sha256}.json", MOST_GUEST)
+            self._prove(data, sha256, "A guest")
+            self._guests[sha256] = data
+        return self._guests[sha256]
+
+    def _prove(self, data: bytes, sha256: str, what: str) -> None:
+        if hashlib.sha256(data).hexdigest() != sha256:
+            raise FileError(f"{what} in {self._container.name} is damaged. Look for a backup beside it.")
