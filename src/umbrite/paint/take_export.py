@@ -1,11 +1,13 @@
 """A take as moving pictures: numbered PNGs, APNG, WebP, GIF, WebM, MP4. Frame for frame what a pose of the take would paint."""
 
+import itertools
 import shutil
 import tempfile
 from collections.abc import Callable, Iterable, Iterator, Sequence
 from fractions import Fraction
+from functools import partial
 from pathlib import Path
-from typing import Any, NamedTuple
+from typing import NamedTuple
 
 import cv2
 import numpy as np
@@ -18,13 +20,15 @@ from umbrite.files.file_errors import FileError, shown_name
 from umbrite.files.formats.format_table import written_as
 from umbrite.files.package import Package
 from umbrite.motion.animating.playing import placed_over
+from umbrite.paint import animated_pictures
 from umbrite.paint.levels import Pictures
 from umbrite.paint.render import canvas_of, png_of, render_on, straight
-from umbrite.rig.errors import Watch, unwatched
+from umbrite.rig.errors import Watch, readable, unwatched
 from umbrite.rig.quantities.bounds import picture_fault
 from umbrite.rig.takes.take import Take
+from umbrite.rig.takes.take_list import MOST_FRAMES
 
-GIF_COLOURS = 255  # and one that is seen through
+MOST_PAINTED = 100_000
 LOOKED_AT = 12  # frames from which the colours of a GIF are taken
 
 
@@ -53,6 +57,10 @@ def frames_of(take: Take, span: str | None = None) -> list[float]:
         raise FileError(f"Frames are given as A..B with whole numbers, not as {span!r}.") from None
     if end < start:
         raise FileError(f"The frames {span} run backwards. Give the earlier one first.")
+    if end - start >= MOST_PAINTED or max(abs(start), abs(end)) > MOST_FRAMES:
+        raise FileError(
+            f"The frames {readable(span, 60)} are more than the {MOST_PAINTED:,} that are painted in one go. Give fewer."
+        )
     return [float(frame) for frame in range(start, end + 1)]
 
 
@@ -169,42 +177,35 @@ def write_folder(path: Path, film: Film, watch: Watch) -> None:
         raise
 
 
-def _pillow(film: Film, watch: Watch) -> list[Image.Image]:
-    return [Image.fromarray(pixels, "RGBA") for pixels in pixels_of(film, watch)]
-
-
-def _save_all(path: Path, frames: list[Image.Image], kind: str, **how: Any) -> None:
-    with writing(path) as file:
-        frames[0].save(file, kind, save_all=True, append_images=frames[1:], loop=0, **how)
+def _pillow(film: Film, watch: Watch) -> Iterator[Image.Image]:
+    return (Image.fromarray(pixels, "RGBA") for pixels in pixels_of(film, watch))
 
 
 def write_apng(path: Path, film: Film, watch: Watch) -> None:
-    _save_all(path, _pillow(film, watch), "PNG", duration=durations(film), disposal=0, blend=0)
+    """Whole frames without loss."""
+    with writing(path) as file:
+        animated_pictures.write_apng(file, pngs_of(film, watch), durations(film))
 
 
 def write_webp(path: Path, film: Film, watch: Watch) -> None:
-    _save_all(path, _pillow(film, watch), "WEBP", duration=durations(film), lossless=True, quality=60, method=3)
+    """Without loss."""
+    with writing(path) as file:
+        animated_pictures.write_webp(file, _pillow(film, watch), durations(film))
 
 
 def write_gif(path: Path, film: Film, watch: Watch) -> None:
-    """One palette for all frames, so that nothing flickers; what is half seen through is either."""
-    frames = _pillow(film, watch)
-    some = frames[:: max(1, len(frames) // LOOKED_AT)]
-    wide, tall = frames[0].size
-    strip = Image.new("RGB", (wide, tall * len(some)), "white")
-    for i, frame in enumerate(some):
-        strip.paste(frame.convert("RGB"), (0, i * tall), frame.getchannel("A"))
-    palette = strip.quantize(GIF_COLOURS, method=Image.Quantize.MEDIANCUT, kmeans=1)
-    seen_through, made = film.background is None, []
-    for frame in frames:
-        flat = Image.new("RGB", frame.size, "white")
-        flat.paste(frame.convert("RGB"), (0, 0), frame.getchannel("A").point(lambda a: 255 if a >= 128 else 0))
-        few = flat.quantize(palette=palette, dither=Image.Dither.NONE)
-        if seen_through:
-            few.paste(GIF_COLOURS, (0, 0), frame.getchannel("A").point(lambda a: 255 if a < 128 else 0))
-        made.append(few)
-    how: dict[str, Any] = {"transparency": GIF_COLOURS, "disposal": 2} if seen_through else {}
-    _save_all(path, made, "GIF", duration=durations(film, 10), optimize=False, **how)
+    """The colours are those of a few frames, which are looked at before."""
+    if film.painted is not None:  # they come once: kept packed
+        film = film._replace(painted=partial(iter, list(film.painted())))
+    step = max(1, len(film.frames) // LOOKED_AT)
+    few = film._replace(frames=film.frames[::step])
+    if (painted := film.painted) is not None:
+        few = few._replace(painted=lambda: itertools.islice(painted(), 0, None, step))
+    palette = animated_pictures.palette_of(_pillow(few, unwatched))
+    with writing(path) as file:
+        animated_pictures.write_gif(
+            file, _pillow(film, watch), durations(film, 10), palette, clear=film.background is None
+        )
 
 
 def write_video(path: Path, film: Film, watch: Watch) -> None:
