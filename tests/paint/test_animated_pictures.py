@@ -72,6 +72,7 @@ def test_frames_come_back_and_few_are_held(kind):
     assert found.info.get("loop", 0) == 0
     shown = []  # one for each of our frames: what is the same may be told once
     for frame in ImageSequence.Iterator(found):
+        frame.load()
         left = frame.info["duration"]
         while left > 0:
             left -= DURATIONS[len(shown)]
