@@ -184,7 +184,7 @@ class Document:
             pictures.stop()
 
     def render(self, take: str, out: Path_, scale: float = 1.0, background: str | None = None) -> Path:
-        """A take as a film or pictures: .webm .mp4 .gif .apng .webp, or a new folder of PNGs. Raises FileError."""
+        """A take as a film or pictures: .webm .mp4 .mov .gif .apng .webp, or a new folder of PNGs. Raises FileError."""
         from umbrite.paint.take_export import Film, frames_of, write_take
 
         _ready_to_paint()

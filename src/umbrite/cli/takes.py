@@ -46,7 +46,7 @@ def add_commands(commands: "argparse._SubParsersAction[argparse.ArgumentParser]"
         "out",
         type=Path,
         metavar="OUT",
-        help="a new folder, or a file: .apng .webp .gif .webm .mp4; of several takes a folder for all",
+        help="a new folder, or a file: .apng .webp .gif .webm .mp4 .mov; of several takes a folder for all",
     )
     render.add_argument(
         "--as",

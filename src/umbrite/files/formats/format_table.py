@@ -53,6 +53,7 @@ OUTPUTS = [
     Format(".gltf", "rig", "glTF"),
     Format(".webm", "take", "WebM", "umbrite.paint.take_export:write_video"),
     Format(".mp4", "take", "MP4", "umbrite.paint.take_export:write_video"),
+    Format(".mov", "take", "MOV", "umbrite.paint.take_export:write_video"),
     Format(".gif", "take", "GIF", "umbrite.paint.take_export:write_gif"),
     Format(".apng", "take", "APNG", "umbrite.paint.take_export:write_apng"),
     Format(".webp", "take", "WebP", "umbrite.paint.take_export:write_webp"),
