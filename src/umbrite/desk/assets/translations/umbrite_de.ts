@@ -900,6 +900,10 @@
       <translation>Aufnahme als MP4 ausgeben …</translation>
     </message>
     <message>
+      <source>Export the take as MOV…</source>
+      <translation>Aufnahme als MOV ausgeben …</translation>
+    </message>
+    <message>
       <source>Export the take as GIF…</source>
       <translation>Aufnahme als GIF ausgeben …</translation>
     </message>
@@ -4366,10 +4370,6 @@ SHA-256 {fingerprint}</translation>
       <translation>{name} ist wieder so, wie es zuletzt aufgehoben wurde. Zur Sicherheit speichern.</translation>
     </message>
     <message>
-      <source>{path} is too large for a pose. Choose a file that Export made.</source>
-      <translation>{path} ist zu groß für eine Pose. Eine Datei wählen, die der Export gemacht hat.</translation>
-    </message>
-    <message>
       <source>{path} can't be read as a pose. Choose a file that Export made.</source>
       <translation>{path} lässt sich nicht als Pose lesen. Eine Datei wählen, die der Export gemacht hat.</translation>
     </message>
@@ -4586,10 +4586,6 @@ SHA-256 {fingerprint}</translation>
     <message>
       <source>{name} changed nothing.</source>
       <translation>{name} hat nichts geändert.</translation>
-    </message>
-    <message>
-      <source>{name} is too large for a script.</source>
-      <translation>{name} ist zu groß für ein Skript.</translation>
     </message>
     <message>
       <source>{name} stopped{where}: {kind}: {error}. Nothing was changed.</source>
