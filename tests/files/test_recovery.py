@@ -3,6 +3,7 @@
 import os
 import random
 import signal
+import stat
 import subprocess
 import sys
 import time
@@ -157,3 +158,14 @@ def test_kills_at_any_moment_leave_a_saved_state_every_time(tmp_path):
     assert held >= max(1, KILLS // 10)  # on a busy machine many are killed before they have kept anything
     sweep(folder)
     assert [name for name in names_in(folder) if name.endswith(".saving")] == []
+
+
+def test_what_is_kept_is_for_its_owner_alone(tmp_path):
+    (tmp_path / "kept").mkdir(mode=0o755)
+    hold = new_hold(tmp_path / "kept")
+    for _ in range(2):
+        keep(hold, load(ASSETS / "wick.umbrite"), None, 1.0)
+    assert stat.S_IMODE((tmp_path / "kept").stat().st_mode) == 0o700
+    modes = {path.suffix: stat.S_IMODE(path.stat().st_mode) for path in (tmp_path / "kept").iterdir()}
+    assert modes == {".recovery": 0o600, ".json": 0o600, ".lock": 0o600}
+    hold.give_up()

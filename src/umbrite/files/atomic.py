@@ -20,6 +20,8 @@ from umbrite.files.file_errors import FileError, unwritable
 # .NAME.TOKEN.saving is being written; NAME is left out where it would make the name too long.
 HALF_WRITTEN = re.compile(r"\..*\.[0-9a-z_]{8,16}\.saving", re.DOTALL)
 LONGEST_NAME = 255
+# The modes of new files: for all whom the umask lets, and for their owner alone.
+READABLE, OWN = 0o666, 0o600
 # When a file was written, in nanoseconds, and how long it is.
 Stamp = tuple[int, int]
 
@@ -34,17 +36,17 @@ def stamp_of(path: Path) -> Stamp | None:
 
 
 @contextlib.contextmanager
-def writing(path: Path, *, backup: bool = False) -> Iterator[BinaryIO]:
+def writing(path: Path, *, backup: bool = False, mode: int = READABLE) -> Iterator[BinaryIO]:
     """A file to write into, which takes the place of `path` when the block is left without an error.
 
-    A link is followed, and a file that was there keeps its mode; a new one has the mode that the umask gives. With `backup` what was
+    A link is followed, and a file that was there keeps its mode; a new one has `mode` as far as the umask gives it. With `backup` what was
     there stays as `NAME~`. Raises FileError where the disk does not let it, for write-protected files, and for what is no ordinary file.
     """
     temporary: Path | None = None
     try:
         path = _real(path)
         sweep(path.parent, path.name)
-        temporary, handle = _beside(path)
+        temporary, handle = _beside(path, mode)
         with os.fdopen(handle, "wb") as file:
             if path.exists():
                 os.fchmod(handle, stat.S_IMODE(path.stat().st_mode))
@@ -63,9 +65,9 @@ def writing(path: Path, *, backup: bool = False) -> Iterator[BinaryIO]:
                 temporary.unlink(missing_ok=True)
 
 
-def write(path: Path, data: bytes, *, backup: bool = False) -> None:
+def write(path: Path, data: bytes, *, backup: bool = False, mode: int = READABLE) -> None:
     """Write a whole file. Raises FileError, leaving what was there untouched; with `backup` that stays as `NAME~`."""
-    with writing(path, backup=backup) as file:
+    with writing(path, backup=backup, mode=mode) as file:
         file.write(data)
 
 
@@ -125,11 +127,11 @@ def _beginning(name: str) -> str:
     return f".{os.fsdecode(os.fsencode(name)[:room])}."
 
 
-def _beside(path: Path) -> tuple[Path, int]:
-    """A new, locked file beside the place, made with the umask's mode; what lies there under its name is never followed."""
+def _beside(path: Path, mode: int = OWN) -> tuple[Path, int]:
+    """A new, locked file beside the place; what lies there under its name is never followed."""
     temporary = path.with_name(f"{_beginning(path.name)}{secrets.token_hex(8)}.saving")
     flags = os.O_RDWR | os.O_CREAT | os.O_EXCL | os.O_NOFOLLOW | os.O_CLOEXEC
-    handle = os.open(temporary, flags, 0o666)
+    handle = os.open(temporary, flags, mode)
     with contextlib.suppress(OSError):  # a file system without locks: what is left behind there is not swept
         fcntl.flock(handle, fcntl.LOCK_EX | fcntl.LOCK_NB)
     return temporary, handle

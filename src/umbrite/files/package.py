@@ -16,7 +16,7 @@ import msgspec
 from msgspec.structs import replace
 
 from umbrite.art.pictures import Picture
-from umbrite.files.atomic import writing
+from umbrite.files.atomic import READABLE, writing
 from umbrite.files.file_errors import FileError
 from umbrite.files.native.kept_beside import (
     MOST_TOGETHER,
@@ -207,7 +207,9 @@ def _document(name: str, data: bytes) -> Document:
         raise FileError(f"{name} can't be opened: its puppet.json is damaged. Look for a backup beside it.") from None
 
 
-def save(path: Path, package: Package, preview: bytes | None = None, watch: Watch = unwatched) -> None:
+def save(
+    path: Path, package: Package, preview: bytes | None = None, watch: Watch = unwatched, mode: int = READABLE
+) -> None:
     """Write a package; the previous save stays as `NAME~`. Raises FileError, leaving what was there untouched; so does a watch that
     stops it.
 
@@ -221,7 +223,7 @@ def save(path: Path, package: Package, preview: bytes | None = None, watch: Watc
         fault = f"its drawings take more than {MOST_BYTES / 1e9:.0f} GB"
     if fault is not None:
         raise FileError(f"{package.puppet.name} can't be saved as it is, for it could not be opened again: {fault}.")
-    with writing(path, backup=True) as file:
+    with writing(path, backup=True, mode=mode) as file:
         _write(file, package, {"puppet.json": words, **kept}, preview, watch)
 
 

@@ -13,7 +13,7 @@ from typing import NamedTuple
 
 import msgspec
 
-from umbrite.files.atomic import Stamp, backup_of, sweep, write
+from umbrite.files.atomic import OWN, Stamp, backup_of, sweep, write
 from umbrite.files.file_errors import FileError
 from umbrite.files.files_in import read_file
 from umbrite.files.package import Package, load, save
@@ -87,11 +87,17 @@ def new_hold(folder: Path) -> Hold:
     """A place of its own for unsaved work. Raises FileError where the folder does not let it."""
     path = folder / f"{secrets.token_hex(8)}{ENDING}"
     try:
-        folder.mkdir(parents=True, exist_ok=True)
+        _make_own(folder)
         sweep(folder)
         return Hold(path, _locked(path))
     except OSError as error:
         raise _not_kept(error) from None
+
+
+def _make_own(folder: Path) -> None:
+    """The folder, which is its owner's alone, as what lies in it may be: a puppet that nobody else may read is kept here, too."""
+    folder.mkdir(mode=0o700, parents=True, exist_ok=True)
+    folder.chmod(0o700)
 
 
 def keep(hold: Hold, package: Package, of: Path | None, written: float, stamp: Stamp | None = None) -> None:
@@ -100,11 +106,11 @@ def keep(hold: Hold, package: Package, of: Path | None, written: float, stamp: S
     try:
         process = os.getpid()
         beside = Beside(process, started_at(process), _in_words(of), package.puppet.name, written, stamp)
-        path.parent.mkdir(parents=True, exist_ok=True)
-        write(_words_of(path), msgspec.json.encode(beside))
+        _make_own(path.parent)
+        write(_words_of(path), msgspec.json.encode(beside), mode=OWN)
     except OSError as error:
         raise _not_kept(error) from None
-    save(path, package)
+    save(path, package, mode=OWN)
     with contextlib.suppress(OSError):
         backup_of(path).unlink(missing_ok=True)
 
@@ -132,7 +138,7 @@ def left_behind(folder: Path, but: Path | None = None) -> list[Left]:
 def _locked(path: Path) -> int | None:
     """The lock beside a recovery file; None where the file system has none. Raises OSError where another process holds it."""
     flags = os.O_RDWR | os.O_CREAT | os.O_NOFOLLOW | os.O_CLOEXEC
-    handle = os.open(_lock_of(path), flags, 0o666)
+    handle = os.open(_lock_of(path), flags, OWN)
     try:
         fcntl.flock(handle, fcntl.LOCK_EX | fcntl.LOCK_NB)
     except BlockingIOError:
