@@ -182,3 +182,27 @@ def test_bash_completes_commands_options_and_files(typed, wanted):
     script = f"source ./umbrite.bash; COMP_WORDS=({words}); COMP_CWORD={len(typed) - 1}; _umbrite; printf '%s\\n' \"${{COMPREPLY[@]}}\""
     done = subprocess.run(["bash", "-c", script], cwd=packaging, capture_output=True, text=True, check=True)
     assert set(done.stdout.split()) == wanted
+
+UPSETS = "Arm\x1b[31m\x9b2J\u202etxt\nnext"
+
+
+def test_names_cannot_upset_a_terminal(tmp_path, capsys):
+    package = load(Path(WICK))
+    puppet, takes = package.puppet, package.document.takes
+    joints = {key: replace(joint, name=f"{UPSETS} {key}") for key, joint in puppet.joints.items()}
+    parts = {key: replace(part, name=f"{UPSETS} {key}") for key, part in puppet.parts.items()}
+    named = replace(puppet, name=UPSETS, joints=joints, parts=parts)
+    takes = tuple(replace(take, name=f"{UPSETS} {i}") for i, take in enumerate(takes))
+    path = tmp_path / "upsets.umbrite"
+    save(path, replace(package, document=replace(package.document, puppet=named, takes=takes)))
+    out = str(tmp_path / "out.glb")
+    for words in (
+        ["takes"], ["takes", "--json"], ["check"], ["check", "--json"], ["joints"], ["joints", "--json"], ["limits"],
+        ["workout"], ["pose"], ["convert", out], ["pose", "--set", f"{UPSETS}=1"],
+    ):  # fmt: skip
+        command, *rest = words
+        main([command, str(path), *rest])
+        for text in capsys.readouterr():
+            assert not set("\x1b\x9b\u202e") & set(text), words
+            if "--json" in words and text:
+                json.loads(text)

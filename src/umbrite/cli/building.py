@@ -1,7 +1,7 @@
 """The command that turns loose art into a rigged puppet by a body plan."""
 
 import argparse
-import json
+import sys
 from collections.abc import Mapping
 from pathlib import Path
 from typing import Any
@@ -11,7 +11,7 @@ from msgspec.structs import replace
 
 from umbrite.cli.many_files import Chosen, Task, add_hands, each_file, expanded, into_folder
 from umbrite.cli.outputs import make_way
-from umbrite.cli.speech import AS_JSON, say
+from umbrite.cli.speech import AS_JSON, as_json, say
 from umbrite.files.atomic import write
 from umbrite.files.file_errors import FileError, shown_name
 from umbrite.files.files_in import read_file
@@ -125,4 +125,4 @@ def _require_native(path: Path) -> None:
 
 
 def _write_json(report: Mapping[str, Any]) -> None:
-    print(json.dumps(report, indent=2, ensure_ascii=False, allow_nan=False))
+    sys.stdout.write(as_json(report))

@@ -1,14 +1,14 @@
 """The commands that look at puppets: checks, and the workout."""
 
 import argparse
-import json
+import sys
 from pathlib import Path
 from typing import Any
 
 import msgspec
 
 from umbrite.cli.many_files import Task, add_hands, each_file, into_folder, puppets_in
-from umbrite.cli.speech import AS_JSON, PUPPETS, say
+from umbrite.cli.speech import AS_JSON, PUPPETS, as_json, say
 from umbrite.files.atomic import write
 from umbrite.files.file_errors import FileError
 
@@ -102,4 +102,4 @@ def _code(found: list[dict[str, Any]]) -> int:
 
 
 def _write_json(value: Any) -> None:
-    print(json.dumps(value, indent=1, ensure_ascii=False, allow_nan=False))
+    sys.stdout.write(as_json(value))

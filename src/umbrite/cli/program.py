@@ -3,7 +3,6 @@
 import argparse
 import contextlib
 import gc
-import json
 import os
 import sys
 import warnings
@@ -248,7 +247,7 @@ def _schema(_arguments: argparse.Namespace) -> int:
 
 
 def _write_json(out: str, value: Any) -> None:
-    text = json.dumps(value, indent=1, ensure_ascii=False, allow_nan=False) + "\n"
+    text = speech.as_json(value)
     if out == "-" and sys.stdout is None:
         raise FileError("Standard output is closed, so the report went nowhere. Name a file for it.")
     if out == "-":

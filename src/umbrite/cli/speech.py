@@ -1,8 +1,10 @@
 """What commands say: sentences that `--quiet` leaves out, and progress where somebody looks on. What was asked for, and errors, are always told."""
 
 import difflib
+import json
 import sys
 import time
+import unicodedata
 from collections.abc import Sequence
 from pathlib import Path
 
@@ -11,6 +13,8 @@ from umbrite.rig.errors import Watch, readable
 BETWEEN = 0.1  # seconds from one line of progress to the next
 AS_JSON = "as JSON, for scripts, instead of sentences"
 PUPPETS = "puppets, and folders of them"
+LONGEST = 4_000  # letters of a sentence
+BEYOND = 0x10000  # letters that JSON writes as two
 NEAR = 0.5  # how alike a word must be to a command to be taken for it
 
 
@@ -21,9 +25,24 @@ class Speech:
 
 
 def say(text: str) -> None:
-    """A sentence on standard output, unless that is not wanted."""
+    """A sentence on standard output, unless that is not wanted; nothing in it, names of things say, can upset a terminal."""
     if not Speech.quiet and sys.stdout is not None:
-        print(text)
+        print(" " * (len(text) - len(text.lstrip(" "))) + readable(text, LONGEST))
+
+
+def warn(text: str) -> None:
+    """A sentence on standard error."""
+    print(readable(text, LONGEST), file=sys.stderr)
+
+
+def as_json(value: object) -> str:
+    """A report for scripts, in which what could upset a terminal is written by its number."""
+    text = json.dumps(value, indent=1, ensure_ascii=False, allow_nan=False)
+    return "".join(f"\\u{ord(each):04x}" if _upsets(each) else each for each in text) + "\n"
+
+
+def _upsets(letter: str) -> bool:
+    return letter > "~" and unicodedata.category(letter)[0] == "C" and ord(letter) < BEYOND
 
 
 def watching(what: str) -> Watch:

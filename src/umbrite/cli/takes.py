@@ -2,7 +2,6 @@
 
 import argparse
 import itertools
-import json
 import sys
 from collections.abc import Iterator, Sequence
 from functools import partial
@@ -14,7 +13,7 @@ from msgspec.structs import replace
 
 from umbrite.cli.many_files import add_hands, puppets_in, worked
 from umbrite.cli.outputs import may_write
-from umbrite.cli.speech import AS_JSON, PUPPETS, say
+from umbrite.cli.speech import AS_JSON, PUPPETS, as_json, say, warn
 from umbrite.farm.jobs import CHUNK
 from umbrite.farm.pieces import Piece
 from umbrite.farm.sources import package_of, source_of
@@ -181,7 +180,7 @@ def _told(take: Take) -> dict[str, object]:
 def _takes(arguments: argparse.Namespace) -> int:
     takes = open_any(arguments.file).document.takes
     if arguments.json:
-        print(json.dumps([_told(take) for take in takes], indent=1, ensure_ascii=False))
+        sys.stdout.write(as_json([_told(take) for take in takes]))
         return 0
     for take in takes:
         way = "loop" if take.loop else "once"
@@ -211,6 +210,6 @@ def _transforms(arguments: argparse.Namespace) -> int:
     document = replace(package.document, takes=(*others, take))
     save(arguments.out, Package(document, package.art))
     if missing:
-        print(f"This puppet has no {', '.join(missing[:6])}{' and more' if len(missing) > 6 else ''}.", file=sys.stderr)
+        warn(f"This puppet has no {', '.join(missing[:6])}{' and more' if len(missing) > 6 else ''}.")
     say(f"{take.name}: {len(take.tracks)} channels in {take.last - take.first} frames.")
     return 0
