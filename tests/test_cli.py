@@ -183,6 +183,7 @@ def test_bash_completes_commands_options_and_files(typed, wanted):
     done = subprocess.run(["bash", "-c", script], cwd=packaging, capture_output=True, text=True, check=True)
     assert set(done.stdout.split()) == wanted
 
+
 UPSETS = "Arm\x1b[31m\x9b2J\u202etxt\nnext"
 
 

@@ -98,6 +98,36 @@ def test_a_film_is_the_same_to_the_byte(ending, tmp_path):
     assert (tmp_path / f"1.{ending}").read_bytes() == (tmp_path / f"2.{ending}").read_bytes()
 
 
+def test_what_is_told_to_end_leaves_no_process_and_no_folder(tmp_path, cache, monkeypatch):
+    (tmp_path / "tmp").mkdir()
+    monkeypatch.setenv("TMPDIR", str(tmp_path / "tmp"))
+    run = started(*RENDER, str(tmp_path / "out"), "--workers", "2")
+    wait_for_a_piece(cache)
+    workers = children(run.pid)
+    assert workers
+    run.terminate()
+    _, err = run.communicate(timeout=PATIENCE)
+    assert run.returncode == 143
+    assert err.count("\n") == 1
+    assert not [pid for pid in workers if Path(f"/proc/{pid}").exists()]
+    assert list((tmp_path / "tmp").iterdir()) == []
+    assert not (tmp_path / "out").exists()
+
+
+@pytest.mark.parametrize("command", ["limits", "joints", "atlas", "transfer"])
+def test_ctrl_c_ends_any_command_with_one_line(command, tmp_path):
+    out = {"atlas": ["a.png", "a.json"], "transfer": [str(WICK.with_name("clover.ora")), "b.umbrite"]}.get(command, [])
+    words = [command, str(WICK), *(each if "/" in each else str(tmp_path / each) for each in out)]
+    run = started(*words)
+    while run.poll() is None and b"cv2" not in Path(f"/proc/{run.pid}/maps").read_bytes():
+        time.sleep(0.01)  # at work
+    time.sleep(0.1)
+    run.send_signal(signal.SIGINT)
+    _, err = run.communicate(timeout=PATIENCE)
+    assert (run.returncode, err.count("\n")) == (130, 1)
+    assert list(tmp_path.iterdir()) == []
+
+
 def test_stopped_work_goes_on_where_it_stopped(tmp_path, cache, by_one):
     run = started(*RENDER, str(tmp_path / "out"), "--workers", "2")
     wait_for_a_piece(cache)

@@ -4,9 +4,11 @@ import argparse
 import contextlib
 import gc
 import os
+import signal
 import sys
+import threading
 import warnings
-from collections.abc import Sequence
+from collections.abc import Iterator, Sequence
 from pathlib import Path
 from typing import Any
 
@@ -28,7 +30,7 @@ from umbrite.rig.errors import UmbriteError
 from umbrite.rig.model import Pose
 
 DESK = {"PySide6", "shiboken6", "wasmtime", "av"}  # what comes with umbrite[desk]
-STOPPED = 130  # what shells say of a program that Ctrl+C has ended
+STOPPED, ENDED = 130, 143  # what shells say of a program that Ctrl+C, or SIGTERM, has ended
 COMMANDS = (
     "pose",
     "joints",
@@ -56,6 +58,12 @@ def main(argv: Sequence[str] | None = None) -> int:
     speech.Speech.quiet = getattr(arguments, "quiet", False)
     if not sys.warnoptions:
         warnings.simplefilter("ignore")  # what libraries think of a file is for nobody here
+    with _told_to_end() as told:
+        code = _run(arguments)
+    return ENDED if told and code == STOPPED else code
+
+
+def _run(arguments: argparse.Namespace) -> int:
     try:
         outputs.look_at(arguments)
         code: int = arguments.does(arguments)
@@ -64,11 +72,33 @@ def main(argv: Sequence[str] | None = None) -> int:
     except UmbriteError as error:
         print(error, file=sys.stderr)
         return STOPPED if isinstance(error, StoppedError) else 2
+    except KeyboardInterrupt:
+        print("Stopped. What is written is whole; nothing else was changed.", file=sys.stderr)
+        return STOPPED
     except ModuleNotFoundError as error:
         return _missing(error)
     except OSError as error:  # all files are written elsewhere, so this is standard output
         return _unheard(error)
     return code
+
+
+@contextlib.contextmanager
+def _told_to_end() -> Iterator[list[int]]:
+    """Let SIGTERM end a command in order, as Ctrl+C does: its workers and temporary folders go. What is given is filled when it has come."""
+    told: list[int] = []
+
+    def end(number: int, _frame: object) -> None:
+        told.append(number)
+        raise KeyboardInterrupt
+
+    if threading.current_thread() is not threading.main_thread():
+        yield told
+        return
+    before = signal.signal(signal.SIGTERM, end)
+    try:
+        yield told
+    finally:
+        signal.signal(signal.SIGTERM, before)
 
 
 def _unknown(words: Sequence[str]) -> str | None:
