@@ -207,3 +207,23 @@ def test_names_cannot_upset_a_terminal(tmp_path, capsys):
             assert not set("\x1b\x9b\u202e") & set(text), words
             if "--json" in words and text:
                 json.loads(text)
+
+
+@pytest.mark.parametrize("word", ["nan", "inf", "1e400", "-inf", "wide"])
+def test_numbers_are_plain(word, tmp_path, capsys):
+    out = str(tmp_path / "out.gif")
+    for words in (
+        ["render", WICK, "--take", "Walk", out, f"--scale={word}"], ["pose", WICK, "--take", "Walk", f"--frame={word}"],
+        ["atlas", WICK, "--take", "Walk", f"--scale={word}", f"{out}.png", f"{out}.json"],
+    ):  # fmt: skip
+        with pytest.raises(SystemExit) as ended:
+            main(words)
+        assert ended.value.code == 2
+        assert f"{word} is no plain number." in capsys.readouterr().err
+
+
+def test_a_file_may_be_called_like_an_option(tmp_path, monkeypatch, capsys):
+    monkeypatch.chdir(tmp_path)
+    Path("-x.umbrite").write_bytes(Path(WICK).read_bytes())
+    code, out, _ = run(capsys, "check", "-x.umbrite")
+    assert (code, out) == (0, "0 findings.\n")

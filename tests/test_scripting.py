@@ -7,6 +7,7 @@ from pathlib import Path
 
 import numpy as np
 import pytest
+from msgspec.structs import replace
 
 import umbrite
 from demo_puppet import ASSETS
@@ -18,10 +19,10 @@ from umbrite.rig.edits.parts import nudge_parts
 DOCS = Path(__file__).parent.parent / "docs" / "python.md"
 
 
-def test_the_ten_examples_of_the_docs_run_one_after_the_other(tmp_path, monkeypatch, qapp):
+def test_the_examples_of_the_docs_run_one_after_the_other(tmp_path, monkeypatch, qapp):
     monkeypatch.chdir(tmp_path)
     blocks = re.findall(r"```python\n(.*?)```", DOCS.read_text("utf-8"), re.DOTALL)
-    assert len(blocks) == 10
+    assert len(blocks) == 12
     space = {}
     for block in blocks:
         exec(compile(block, "python.md", "exec"), space)  # noqa: S102  the docs' own examples
@@ -85,3 +86,71 @@ def test_more_art_comes_in_front_and_what_is_refused_says_so(tmp_path):
             refused()
     with pytest.raises(AttributeError):
         _ = umbrite.nothing
+
+
+def test_arrays_of_a_take_are_what_the_reports_of_its_frames_say():
+    wick = umbrite.open(ASSETS / "wick.umbrite")
+    frames = [0.0, 3.5, 11.0]
+    told = wick.transforms("Walk", frames)
+    for i, frame in enumerate(frames):
+        report = wick.at("Walk", frame).report()
+        for k, name in enumerate(told.joints):
+            joint = report["joints"][name]
+            assert told.pivots[i, k] == pytest.approx(joint["pivot"], abs=1e-6)
+            assert (told.angles[i, k] - joint["angle"] + 180) % 360 == pytest.approx(180, abs=1e-6)
+            assert told.turns[i, k] == pytest.approx(joint["turn"], abs=1e-6)
+        for k, name in enumerate(told.parts):
+            assert told.maps[i, k] == pytest.approx(report["parts"][name]["matrix"], abs=1e-6)
+        for k, name in enumerate(told.controls):
+            assert told.places[i, k] == pytest.approx(report["controls"][name]["at"], abs=1e-6)
+    assert len(wick.transforms("Walk").frames) == 26
+
+
+def test_keys_by_names_are_seen_where_they_were_put():
+    wick = umbrite.open(ASSETS / "wick.umbrite")
+    made = (
+        wick.with_take("Hello").keyed("Hello", 0, {"Far hand": (900, 380)}).keyed("Hello", 60, {"Far hand": (700, 300)})
+    )
+    assert made.take("Hello").last == 60
+    for frame, at in ((0, (900, 380)), (60, (700, 300))):
+        assert made.at("Hello", frame).report()["controls"]["Far hand"]["at"] == pytest.approx(at, abs=1e-6)
+    assert wick.takes == made.takes[:-1]
+    again = made.with_take(made.take("Walk"))
+    assert again.take("Walk") == wick.take("Walk")
+
+
+NAN = float("nan")
+
+
+@pytest.mark.parametrize(
+    ("wrong", "words"),
+    [
+        (lambda wick: wick.at("Walk", NAN), "no frame"),
+        (lambda wick: wick.names("nope"), "no kind of thing"),
+        (lambda wick: wick.key("nope", "Head"), "no kind of thing"),
+        (lambda wick: wick.edit(lambda _: 5), "gave no puppet but int"),
+        (lambda wick: wick.edit(lambda _: ()), "gave no puppet"),
+        (lambda wick: wick.picture(scale=0), "a scale of 0"),
+        (lambda wick: wick.picture(scale=NAN), "a scale of nan"),
+        (lambda wick: list(wick.frames("Walk", scale=-1)), "a scale of -1"),
+        (lambda wick: wick.render("Walk", "a.gif", scale=NAN), "no plain number"),
+        (lambda wick: wick.keyed("Walk", float("inf"), {}), "no frame"),
+        (lambda wick: wick.transforms("Walk", [0.0, NAN]), "no frame"),
+        (lambda wick: wick.with_take("Walk"), "Walk"),
+        (lambda wick: wick.with_take(replace(wick.take("Walk"), rate=NAN)), "can't be used"),
+    ],
+)
+def test_what_is_wrong_is_refused_in_a_sentence(wrong, words, tmp_path, monkeypatch, qapp):
+    monkeypatch.chdir(tmp_path)
+    with pytest.raises(umbrite.UmbriteError, match=words):
+        wrong(umbrite.open(ASSETS / "wick.umbrite"))
+    assert qapp
+
+
+@pytest.mark.long
+def test_the_examples_are_sound_for_a_strict_type_checker(tmp_path):
+    blocks = re.findall(r"```python\n(.*?)```", DOCS.read_text("utf-8"), re.DOTALL)
+    (tmp_path / "examples.py").write_text("\n".join(blocks))
+    words = [sys.executable, "-m", "mypy", "--strict", "--config-file=", "--follow-imports=silent", "examples.py"]
+    done = subprocess.run(words, cwd=tmp_path, capture_output=True, text=True, check=False)
+    assert done.returncode == 0, done.stdout

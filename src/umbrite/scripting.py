@@ -5,8 +5,9 @@ is refused raises `umbrite.UmbriteError` with a sentence. Pictures are NumPy arr
 paints needs Qt, and runs without a display by itself; all else needs none.
 """
 
+import math
 import os
-from collections.abc import Callable, Iterator, Mapping
+from collections.abc import Callable, Iterator, Mapping, Sequence
 from pathlib import Path
 from typing import Any, Concatenate, Literal, ParamSpec
 
@@ -23,18 +24,21 @@ from umbrite.files.layers import add_layers
 from umbrite.files.opening import NATIVE, open_any
 from umbrite.files.package import Package, save
 from umbrite.files.sandbox.reading import read_art
+from umbrite.motion.animating.stepping import pose_of_take
+from umbrite.motion.animating.told_over import Transforms, transforms_of
 from umbrite.motion.evaluate import placed_of
 from umbrite.posing_by_name import with_control
 from umbrite.rig.change import things
-from umbrite.rig.channels import known_only
+from umbrite.rig.channels import is_stepped, known_only
 from umbrite.rig.document import Document as RigDocument
 from umbrite.rig.document import settled
 from umbrite.rig.edits.shelf import get_pose
-from umbrite.rig.errors import MissingError
-from umbrite.rig.ids import Kind
+from umbrite.rig.errors import MissingError, RigError
+from umbrite.rig.ids import FIELDS, Kind
 from umbrite.rig.model import Puppet
-from umbrite.rig.takes.take import Take
-from umbrite.rig.takes.take_list import get_take
+from umbrite.rig.takes.keys import put_keys
+from umbrite.rig.takes.take import Interpolation, Take
+from umbrite.rig.takes.take_list import add_take, get_take, take_faults
 
 Values = float | tuple[float, float] | str
 Path_ = str | os.PathLike[str]
@@ -76,7 +80,12 @@ class Document:
         """The names of all things of a kind: part (back to front), joint, limb, control, link, set or guest."""
         if of == "part":
             return [self.puppet.parts[key].name for key in self.puppet.order]
-        return [one.name for one in things(self.puppet, of).values()]
+        return [one.name for one in self._things(of).values()]
+
+    def _things(self, of: Kind) -> Mapping[str, Any]:
+        if of not in FIELDS:
+            raise MissingError(f"There is no kind of thing called {of!r}. There are: {', '.join(FIELDS)}.")
+        return things(self.puppet, of)
 
     @property
     def poses(self) -> list[str]:
@@ -93,7 +102,7 @@ class Document:
 
     def key(self, of: Kind, name: str) -> str:
         """The id of a thing, which edits take. Raises MissingError with the names there are."""
-        for key, one in things(self.puppet, of).items():
+        for key, one in self._things(of).items():
             if one.name == name:
                 return key
         known = ", ".join(self.names(of)[:20]) or "none"
@@ -104,7 +113,42 @@ class Document:
     def edit(self, edit: Callable[Concatenate[Puppet, P], Any], *arguments: P.args, **named: P.kwargs) -> "Document":
         """The document after an edit of `umbrite.rig.edits`, or any function from a puppet to a puppet (or to a tuple that begins with one)."""
         made = edit(self.puppet, *arguments, **named)
-        return self._having(puppet=made[0] if isinstance(made, tuple) else made)
+        puppet = made[0] if isinstance(made, tuple) and made else made
+        if not isinstance(puppet, Puppet):
+            raise RigError(
+                f"That edit gave no puppet but {type(puppet).__name__}, so nothing was changed. Let it return one."
+            )
+        return self._having(puppet=puppet)
+
+    def with_take(self, take: Take | str) -> "Document":
+        """The document with a take: a new one without keys under a name, or one in the place of that of its name. Raises RigError for what
+        is none.
+        """
+        takes = self._package.document.takes
+        if isinstance(take, str):
+            if take in self.takes:
+                raise RigError(f"There is a take named {take} already. Take it by `take`, or give another name.")
+            return self._having(takes=add_take(takes, take))
+        whole = (*(each for each in takes if each.name != take.name), take)
+        if fault := next(take_faults(whole), None):
+            raise RigError(f"The take {take.name} can't be used: {fault}.")
+        return self._having(takes=whole)
+
+    def keyed(
+        self, take: str, frame: float, controls: Mapping[str, Values], interpolation: Interpolation = "smooth"
+    ) -> "Document":
+        """The document with controls keyed in a take at a frame: set as `posed` sets them, over what the take shows there; the take goes on
+        until there. Raises RigError.
+        """
+        one, before = self.take(take), pose_of_take(self.take(take), self.puppet, _a_frame(frame))
+        now = before
+        for name, values in controls.items():
+            now = with_control(self.puppet, now, name, _text(values))
+        moved = {name: now.get(name, 0.0) for name in {*before, *now} if now.get(name) != before.get(name)}
+        holding = {name for name in moved if is_stepped(self.puppet, name)}
+        made = put_keys(one, float(frame), moved, holding, interpolation)
+        first, last = min(made.first, math.floor(frame)), max(made.last, math.ceil(frame))
+        return self.with_take(replace(made, first=first, last=last))
 
     def _having(self, **fields: Any) -> "Document":
         document = settled(replace(self._package.document, **fields), self._package.document)
@@ -153,11 +197,18 @@ class Document:
         """The document in the pose of a take at a frame. Raises RigError where there is no such take."""
         from umbrite.motion.animating.playing import played_pose
 
-        return self._having(pose=played_pose(self.take(take), self.puppet, frame))
+        return self._having(pose=played_pose(self.take(take), self.puppet, _a_frame(frame)))
 
     def report(self) -> dict[str, Any]:
         """Where everything is in this pose: joints, parts, limbs, controls, each by its name, as `umbrite pose --json` tells it."""
         return pose_report(placed_of(self._package.document))
+
+    def transforms(self, take: str, frames: Sequence[float] | None = None) -> Transforms:
+        """Where everything is in these frames of a take, or in all that play: arrays, computed in one go. Raises RigError."""
+        one = self.take(take)
+        playing = range(one.first, one.last + (0 if one.loop else 1))
+        at = np.array([_a_frame(frame) for frame in (playing if frames is None else frames)], dtype=np.float64)
+        return transforms_of(one, self.puppet, at)
 
     # Out
 
@@ -166,7 +217,7 @@ class Document:
         from umbrite.paint.render import render_package, straight
 
         _ready_to_paint()
-        return straight(render_package(self._package, scale))
+        return straight(render_package(self._package, _a_scale(scale)))
 
     def frames(self, take: str, scale: float = 1.0) -> Iterator[NDArray[np.uint8]]:
         """The pictures of a take, frame by frame. Raises RigError where there is no such take."""
@@ -176,6 +227,7 @@ class Document:
         from umbrite.paint.take_export import frames_of
 
         _ready_to_paint()
+        _a_scale(scale)
         one, pictures = self.take(take), Pictures(lambda: self._package.art)
         try:
             for frame in frames_of(one):
@@ -262,6 +314,18 @@ def _text(values: Values) -> str:
     if isinstance(values, str):
         return values
     return ",".join(repr(float(number)) for number in (values if isinstance(values, tuple) else (values,)))
+
+
+def _a_frame(frame: float) -> float:
+    if not math.isfinite(frame):
+        raise RigError(f"{frame!r} is no frame. Give a plain number.")
+    return float(frame)
+
+
+def _a_scale(scale: float) -> float:
+    if not (math.isfinite(scale) and scale > 0):
+        raise RigError(f"Nothing can be painted at a scale of {scale!r}. Give one above 0.")
+    return scale
 
 
 def _can_paint() -> bool:

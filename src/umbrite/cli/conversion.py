@@ -7,7 +7,7 @@ import msgspec
 
 from umbrite.cli.many_files import Chosen, Task, add_hands, each_file, expanded, into_folder, puppets_of
 from umbrite.cli.outputs import make_way
-from umbrite.cli.speech import say, watching
+from umbrite.cli.speech import finite, say, watching
 from umbrite.files.atomic import write
 from umbrite.files.engines.atlas import Sheets, write_parts
 from umbrite.files.file_errors import FileError
@@ -49,7 +49,7 @@ def add_commands(commands: "argparse._SubParsersAction[argparse.ArgumentParser]"
     atlas.add_argument("file", type=Path, metavar="FILE", help="a puppet")
     atlas.add_argument("--take", metavar="NAME", help="frames of this take, cut to what is seen, instead of the parts")
     atlas.add_argument("--frames", metavar="A..B", help="these frames instead of all that play")
-    atlas.add_argument("--scale", type=float, default=1.0, metavar="S", help="of the frames")
+    atlas.add_argument("--scale", type=finite, default=1.0, metavar="S", help="of the frames")
     atlas.add_argument("--largest", type=_side, default=8192, metavar="N", help="pixels of a sheet's side at most")
     atlas.add_argument("pictures", type=Path, metavar="OUT.png", help="the first sheet; others are numbered after it")
     atlas.add_argument("places", type=Path, metavar="OUT.json", help="the list of what lies where")

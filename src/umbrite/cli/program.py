@@ -50,8 +50,12 @@ def main(argv: Sequence[str] | None = None) -> int:
     if (said := _unknown(words)) is not None:
         print(said, file=sys.stderr)
         return 2
-    if not words or (words[0] not in (*COMMANDS, "help") and not words[0].startswith("-")):
+    if not words or (
+        words[0] not in (*COMMANDS, "help") and (not words[0].startswith("-") or Path(words[0]).is_file())
+    ):
         return _window(Path(words[0]) if words else None)
+    # A file may be called like an option.
+    words = [f"./{word}" if word.startswith("-") and Path(word).is_file() else word for word in words]
     if words[0] == "help":
         words = [*words[1:2], "--help"]
     arguments = parser().parse_args(words)
@@ -157,7 +161,9 @@ def parser() -> argparse.ArgumentParser:
     pose.add_argument("--json", metavar="OUT", help="a file, or - for standard output")
     pose.add_argument("--pose", metavar="NAME", help="a pose of the shelf; Clean is always there")
     pose.add_argument("--take", metavar="NAME", help="the pose of a take, at a frame")
-    pose.add_argument("--frame", type=float, default=0.0, metavar="N", help="of the take; between whole ones too")
+    pose.add_argument(
+        "--frame", type=speech.finite, default=0.0, metavar="N", help="of the take; between whole ones too"
+    )
     for ending, words in (
         ("png", "the picture"),
         ("svg", "the picture, a part each as a picture in it"),

@@ -1,7 +1,9 @@
 """What commands say: sentences that `--quiet` leaves out, and progress where somebody looks on. What was asked for, and errors, are always told."""
 
+import argparse
 import difflib
 import json
+import math
 import sys
 import time
 import unicodedata
@@ -22,6 +24,17 @@ class Speech:
     """Whether commands say anything; one for a run."""
 
     quiet = False
+
+
+def finite(text: str) -> float:
+    """A number of the command line. A sentence of the parser's where it is none, or beyond all numbers."""
+    try:
+        found = float(text)
+    except ValueError:
+        found = math.nan
+    if not math.isfinite(found):
+        raise argparse.ArgumentTypeError(f"{readable(text, 60)} is no plain number.")
+    return found
 
 
 def say(text: str) -> None:

@@ -13,7 +13,7 @@ from msgspec.structs import replace
 
 from umbrite.cli.many_files import add_hands, puppets_in, worked
 from umbrite.cli.outputs import may_write
-from umbrite.cli.speech import AS_JSON, PUPPETS, as_json, say, warn
+from umbrite.cli.speech import AS_JSON, PUPPETS, as_json, finite, say, warn
 from umbrite.farm.jobs import CHUNK
 from umbrite.farm.pieces import Piece
 from umbrite.farm.sources import package_of, source_of
@@ -54,7 +54,7 @@ def add_commands(commands: "argparse._SubParsersAction[argparse.ArgumentParser]"
         help="of several takes: what they become, .webm say; else folders of PNGs",
     )
     render.add_argument("--frames", metavar="A..B", help="these frames instead of all that play")
-    render.add_argument("--scale", type=float, default=1.0, metavar="S", help="times the canvas")
+    render.add_argument("--scale", type=finite, default=1.0, metavar="S", help="times the canvas")
     render.add_argument(
         "--background", metavar="COLOUR", help="as #RRGGBB; without one it is seen through where it can be"
     )

@@ -1,6 +1,7 @@
 """A take as moving pictures: numbered PNGs, APNG, WebP, GIF, WebM, MP4. Frame for frame what a pose of the take would paint."""
 
 import itertools
+import math
 import shutil
 import tempfile
 from collections.abc import Callable, Iterable, Iterator, Sequence
@@ -95,6 +96,8 @@ def on_ground(path: Path, film: Film) -> Film:
 def checked(film: Film) -> Film:
     """The film, if it can be painted. Raises FileError for a scale, a colour or frames with which it can't."""
     puppet = film.package.puppet
+    if not math.isfinite(film.scale):
+        raise FileError("Pictures of this scale can't be made: it is no plain number.")
     size = puppet.width * film.scale, puppet.height * film.scale
     if film.scale <= 0 or (fault := picture_fault(max(1, round(size[0])), max(1, round(size[1])))):
         raise FileError(f"Pictures of this scale can't be made: {fault if film.scale > 0 else 'it is not above 0'}.")
