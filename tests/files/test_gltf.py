@@ -13,7 +13,7 @@ import pytest
 from demo_puppet import ASSETS
 from gltf_reader import Scene
 from umbrite.files.engines.gltf import shown_otherwise, write_gltf
-from umbrite.files.engines.gltf_scene import Wanted
+from umbrite.files.engines.gltf_scene import PIXELS_A_UNIT, Wanted
 from umbrite.files.file_errors import FileError
 from umbrite.files.json_reports import pose_report
 from umbrite.files.package import load
@@ -239,3 +239,19 @@ def test_what_viewers_show_otherwise_is_listed():
     assert "no blend modes" in one
     assert puppet.parts[second].name in other
     assert "can't clip" in other
+
+
+@pytest.mark.parametrize("name", DEMOS)
+def test_all_places_are_in_units_so_that_viewers_know_how_large_it_is(name, folder):
+    puppet, scene = load(ASSETS / f"{name}.umbrite").puppet, Scene(folder / f"{name}.glb")
+    large = 2 * max(puppet.width, puppet.height) / PIXELS_A_UNIT
+    assert scene.file.nodes[0].scale is None
+    for mesh in scene.file.meshes:
+        for number in (
+            mesh.primitives[0].attributes.POSITION,
+            *(each["POSITION"] for each in mesh.primitives[0].targets or []),
+        ):
+            accessor = scene.file.accessors[number]
+            assert max(map(abs, [*accessor.min, *accessor.max])) < large, mesh.name
+    for skin in scene.file.skins:
+        assert np.abs(scene.array(skin.inverseBindMatrices)).max() < large

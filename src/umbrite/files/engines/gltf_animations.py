@@ -6,7 +6,7 @@ import numpy as np
 from numpy.typing import NDArray
 
 from umbrite.files.engines.gltf_binary import Json
-from umbrite.files.engines.gltf_scene import DEPTH, GltfScene, quaternions
+from umbrite.files.engines.gltf_scene import DEPTH, UNIT, GltfScene, quaternions
 from umbrite.motion.baking.node_tree import Node
 from umbrite.motion.baking.take_keys import NodeTracks, TakeKeys
 from umbrite.motion.baking.thinning import fewest_keys
@@ -75,7 +75,7 @@ def _moving(number: int, node: Node, tracks: NodeTracks) -> list[Channel]:
     found = []
     if (track := tracks.shift) is not None:
         x, y = track.values.T
-        values = np.stack([x, -y, np.full(len(x), node.depth * DEPTH)], axis=-1)
+        values = np.stack([x, -y, np.full(len(x), node.depth * DEPTH)], axis=-1) * UNIT
         found.append(Channel({"node": number, "path": "translation"}, track.frames, values))
     if (track := tracks.turn) is not None:
         found.append(Channel({"node": number, "path": "rotation"}, track.frames, quaternions(-track.values[:, 0])))
@@ -90,7 +90,7 @@ def _passing(number: int, depths: Ints, at_rest: int) -> list[Channel]:
     frames = np.flatnonzero(np.concatenate([[True], depths[1:] != depths[:-1]]))
     if len(frames) == 1 and depths[0] == at_rest:
         return []
-    values = np.stack([0 * frames, 0 * frames, depths[frames] * DEPTH], axis=-1).astype(np.float64)
+    values = np.stack([0 * frames, 0 * frames, depths[frames] * DEPTH * UNIT], axis=-1).astype(np.float64)
     return [Channel({"node": number, "path": "translation"}, frames, values, holds=True)]
 
 

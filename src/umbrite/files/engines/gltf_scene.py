@@ -19,6 +19,7 @@ Floats = NDArray[np.float64]
 Complexes = NDArray[np.complex128]
 Ints = NDArray[np.intp]
 PIXELS_A_UNIT = 100.0
+UNIT = 1 / PIXELS_A_UNIT  # of a pixel; all places in the file are in units, so that viewers take its size from any of them
 DEPTH = 0.5  # pixels from one part to the next in the draw order
 GAP = 4  # pixels around each picture of the sheet
 LINEAR, CLAMPED = 9729, 33071  # numbers of the standard
@@ -97,12 +98,11 @@ class GltfScene:
         }
 
     def _tree_of_nodes(self) -> None:
-        puppet, unit = self.package.puppet, 1 / PIXELS_A_UNIT
+        puppet = self.package.puppet
         told = {"canvas": [puppet.width, puppet.height], "pixels_per_unit": PIXELS_A_UNIT}
         root: Json = {
             "name": puppet.name,
-            "translation": [-puppet.width / 2 * unit, puppet.height * unit, 0.0],
-            "scale": [unit, unit, unit],
+            "translation": [-puppet.width / 2 * UNIT, puppet.height * UNIT, 0.0],
             "extras": {"umbrite": told},
         }
         self.nodes.append(root)
@@ -116,7 +116,7 @@ class GltfScene:
         rest = node.moves.at(slice(0, 1))
         x, y = float(rest.shift[0].real), float(-rest.shift[0].imag)
         if x or y or node.depth:
-            found["translation"] = [x, y, node.depth * DEPTH]
+            found["translation"] = [x * UNIT, y * UNIT, node.depth * DEPTH * UNIT]
         if rest.turn[0]:
             found["rotation"] = quaternions(-rest.turn)[0].tolist()
         if np.any(rest.scale != 1):
@@ -139,7 +139,7 @@ class GltfScene:
         arrays, skin, numbers = part.mesh.arrays, bones.skin, self.binary.numbers
         binds = np.tile(np.eye(4), (len(bones.nodes), 1, 1))
         for bind, pivot in zip(binds, bones.pivots, strict=True):
-            bind[3, :2] = -pivot.real, pivot.imag  # column by column
+            bind[3, :2] = -pivot.real * UNIT, pivot.imag * UNIT  # column by column
         self.skins.append(
             {
                 "name": part.name,
@@ -228,8 +228,8 @@ def fading_parts(tree: NodeTree) -> set[str]:
 
 
 def points(places: Complexes, depth: float) -> Floats:
-    """Places of the board as points of glTF, (n, 3): y up."""
-    return np.stack([places.real, -places.imag, np.full(len(places), depth)], axis=-1)
+    """Places of the board, pixels, as points of glTF, (n, 3): units, y up."""
+    return np.stack([places.real, -places.imag, np.full(len(places), depth)], axis=-1) * UNIT
 
 
 def quaternions(turns: Floats) -> Floats:
