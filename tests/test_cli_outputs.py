@@ -76,3 +76,18 @@ def test_every_argument_that_names_a_file_is_looked_at():
         for action in command._actions:
             names_files = action.type is Path or (action.metavar or "") in {"OUT", "IN"}
             assert not names_files or action.dest in known, f"{name} {action.dest}"
+
+
+def test_a_dash_is_standard_output(here, capfdbinary):
+    for words in ("pose a.umbrite --png -", "thumbnail a.umbrite - --size 32", "thumbnail art.ora -"):
+        assert main(words.split()) == 0
+        assert capfdbinary.readouterr().out.startswith(b"\x89PNG")
+    for words in (
+        "convert a.umbrite -",
+        "build art.ora -",
+        "pose a.umbrite --png - --svg -",
+        "render a.umbrite --take Shake -",
+    ):
+        assert main(words.split()) == 2
+        assert capfdbinary.readouterr().err.count(b"\n") == 1
+    assert not (here / "-").exists()

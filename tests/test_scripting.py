@@ -94,15 +94,13 @@ def test_arrays_of_a_take_are_what_the_reports_of_its_frames_say():
     told = wick.transforms("Walk", frames)
     for i, frame in enumerate(frames):
         report = wick.at("Walk", frame).report()
-        for k, name in enumerate(told.joints):
-            joint = report["joints"][name]
-            assert told.pivots[i, k] == pytest.approx(joint["pivot"], abs=1e-6)
-            assert (told.angles[i, k] - joint["angle"] + 180) % 360 == pytest.approx(180, abs=1e-6)
-            assert told.turns[i, k] == pytest.approx(joint["turn"], abs=1e-6)
-        for k, name in enumerate(told.parts):
-            assert told.maps[i, k] == pytest.approx(report["parts"][name]["matrix"], abs=1e-6)
-        for k, name in enumerate(told.controls):
-            assert told.places[i, k] == pytest.approx(report["controls"][name]["at"], abs=1e-6)
+        for kind, names, field, array in (
+            ("joints", told.joints, "pivot", told.pivots), ("joints", told.joints, "turn", told.turns),
+            ("parts", told.parts, "matrix", told.maps), ("controls", told.controls, "at", told.places),
+        ):  # fmt: skip
+            assert np.abs(array[i] - [report[kind][name][field] for name in names]).max() < 1e-6
+        angles = told.angles[i] - [report["joints"][name]["angle"] for name in told.joints]
+        assert np.abs((angles + 180) % 360 - 180).max() < 1e-6
     assert len(wick.transforms("Walk").frames) == 26
 
 

@@ -251,8 +251,8 @@ def test_what_is_named_many_times_is_read_once(tmp_path, monkeypatch):
     document = with_guest().document
     one = next(iter(document.puppet.guests.values()))
     bent = next(part for part in document.puppet.parts.values() if part.mesh is not None)
-    parts = {**document.puppet.parts, **{f"p{9000 + i}": replace(bent, name=f"Copy {i}") for i in range(40)}}
-    order = (*document.puppet.order, *(key for key in parts if key not in document.puppet.parts))
+    copies = {f"p{9000 + i}": replace(bent, name=f"Copy {i}") for i in range(40)}
+    parts, order = {**document.puppet.parts, **copies}, (*document.puppet.order, *copies)
     puppet = replace(document.puppet, parts=parts, order=order, next_id=99_999)
     saved(Package(replace(document, puppet=puppet), with_guest().art), tmp_path / "a.umbrite")
     read, real = [], Container.read

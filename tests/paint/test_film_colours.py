@@ -52,8 +52,7 @@ def written(folder, kind, size):
 
 
 def spots(size):
-    step = size // 4
-    return [(i % 4 * step + step // 2, i // 4 * step + step // 2) for i in range(len(COLOURS) + 1)]
+    return [(i % 4 * size // 4 + size // 8, i // 4 * size // 4 + size // 8) for i in range(len(COLOURS) + 1)]
 
 
 @pytest.mark.parametrize("size", [390, 1560])

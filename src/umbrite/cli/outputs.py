@@ -3,7 +3,10 @@ stays as `NAME~` where it is a puppet or a layered picture, which are somebody's
 """
 
 import argparse
-from collections.abc import Iterable, Sequence
+import contextlib
+import sys
+import tempfile
+from collections.abc import Iterable, Iterator, Sequence
 from pathlib import Path
 
 from umbrite.files.atomic import keep_backup
@@ -12,6 +15,7 @@ from umbrite.files.formats.format_table import read_as
 
 # What the arguments of commands that name files are called.
 READ = ("file", "files", "inputs", "art", "rig", "source", "plan")
+PIPED = ("png", "svg", "ora", "csv")
 WRITTEN = ("out", "output", "pictures", "places", "sheet", "png", "svg", "ora", "csv", "json")
 
 
@@ -19,6 +23,26 @@ def look_at(arguments: argparse.Namespace) -> None:
     """Refuse what would replace what is read. Raises FileError."""
     reads, writes = (_paths(arguments, names) for names in (READ, WRITTEN))
     may_write([path for path in writes if not path.is_dir()], reads)
+
+
+@contextlib.contextmanager
+def standard_output(arguments: argparse.Namespace) -> Iterator[None]:
+    """Let `-` mean standard output: what is written is handed on when all of it is there. Raises FileError where no single file is written."""
+    with tempfile.TemporaryDirectory(prefix="umbrite-") as folder:
+        handed: list[Path] = []
+        for name in WRITTEN:
+            if isinstance(getattr(arguments, name, None), Path) and str(getattr(arguments, name)) == "-":
+                ending = ".png" if arguments.does.__name__ == "_thumbnail" else f".{name}"
+                if name not in PIPED and ending != ".png":
+                    raise FileError("That can't be written to standard output. Name a file for it, or a folder.")
+                handed.append(Path(folder) / f"out{ending}")
+                setattr(arguments, name, handed[-1])
+        if len(handed) > 1:
+            raise FileError("Only one result can go to standard output. Name files for the others.")
+        yield
+        for path in handed:
+            sys.stdout.flush()
+            sys.stdout.buffer.write(path.read_bytes())
 
 
 def may_write(writes: Sequence[Path], reads: Iterable[Path]) -> None:

@@ -70,7 +70,8 @@ def main(argv: Sequence[str] | None = None) -> int:
 def _run(arguments: argparse.Namespace) -> int:
     try:
         outputs.look_at(arguments)
-        code: int = arguments.does(arguments)
+        with outputs.standard_output(arguments):
+            code: int = arguments.does(arguments)
         if sys.stdout is not None:
             sys.stdout.flush()
     except UmbriteError as error:
@@ -170,7 +171,7 @@ def parser() -> argparse.ArgumentParser:
         ("ora", "the picture in layers, OpenRaster"),
         ("csv", "where every joint and part is"),
     ):
-        pose.add_argument(f"--{ending}", type=Path, metavar="OUT", help=words)
+        pose.add_argument(f"--{ending}", type=Path, metavar="OUT", help=f"{words}; - is standard output")
     pose.set_defaults(does=_pose)
     joints = commands.add_parser("joints", help="the pivots and parents that the art suggests")
     joints.add_argument(
@@ -184,7 +185,7 @@ def parser() -> argparse.ArgumentParser:
     limits.set_defaults(does=_limits)
     small = commands.add_parser("thumbnail", help="a small PNG of the puppet alone, as file managers show it")
     small.add_argument("file", type=Path, metavar="FILE", help="a puppet, or art")
-    small.add_argument("output", type=Path, metavar="OUT", help="the picture, .png")
+    small.add_argument("output", type=Path, metavar="OUT", help="the picture, .png; - is standard output")
     small.add_argument("--size", type=_side, default=256, metavar="N", help="pixels of the longer side, 16 to 2048")
     small.set_defaults(does=_thumbnail)
     checking.add_commands(commands)

@@ -19,7 +19,9 @@ Floats = NDArray[np.float64]
 Complexes = NDArray[np.complex128]
 Ints = NDArray[np.intp]
 PIXELS_A_UNIT = 100.0
-UNIT = 1 / PIXELS_A_UNIT  # of a pixel; all places in the file are in units, so that viewers take its size from any of them
+UNIT = (
+    1 / PIXELS_A_UNIT
+)  # of a pixel; all places in the file are in units, so that viewers take its size from any of them
 DEPTH = 0.5  # pixels from one part to the next in the draw order
 GAP = 4  # pixels around each picture of the sheet
 LINEAR, CLAMPED = 9729, 33071  # numbers of the standard
