@@ -1,5 +1,6 @@
 """Rehearse: the pose shelf, the whole body with hold points, resets, and views for looking."""
 
+import os
 from collections.abc import Callable
 
 import pytest
@@ -135,3 +136,9 @@ def test_poses_lie_in_folders_that_fold(waving, act, qtbot):
     assert shelf.heads == {}
     shelf.put("Clean", "Waves")
     assert "clean pose" in waving.frame.hints.message
+
+
+def test_a_pipe_let_go_on_the_window_is_refused_and_not_waited_for(wick_window, tmp_path):
+    os.mkfifo(tmp_path / "pipe.pose")
+    wick_window.files.dropped([str(tmp_path / "pipe.pose")])
+    assert "no ordinary file" in wick_window.frame.hints.message

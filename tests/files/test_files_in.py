@@ -11,7 +11,6 @@ import pytest
 from demo_puppet import ASSETS
 from umbrite.art.building.body_plan import plan_bytes, shipped_plans
 from umbrite.cli import main
-from umbrite.desk.files.file_desk import pose_text
 from umbrite.farm.kept_results import KeptResults
 from umbrite.farm.pieces import Piece
 from umbrite.farm.sources import bytes_of, source_of
@@ -71,7 +70,7 @@ def test_commands_do_not_wait_for_pipes_and_devices(strange, tmp_path, capsys):
 def test_nobody_else_waits_for_them_either(strange, tmp_path, monkeypatch):
     monkeypatch.setenv("XDG_CACHE_HOME", str(tmp_path / "cache"))
     with within(10):
-        for read in (pose_text, read_shapes, bytes_of):
+        for read in (read_shapes, bytes_of):
             with pytest.raises(FileError, match="no ordinary file"):
                 read(strange(f"{read.__name__}.pose"))
         (tmp_path / "left.recovery").write_bytes(WICK.read_bytes())

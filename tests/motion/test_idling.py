@@ -82,5 +82,5 @@ def test_variants_are_played_through_and_read_from_a_list(tmp_path):
         path.write_text(text, "utf-8")
         with pytest.raises(FileError, match=word):
             read_shapes(path)
-    with pytest.raises(FileError, match="can't be read"):
+    with pytest.raises(FileError, match="isn't there"):
         read_shapes(tmp_path / "nowhere.csv")
