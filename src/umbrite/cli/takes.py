@@ -192,10 +192,10 @@ def _takes(arguments: argparse.Namespace) -> int:
 
 
 def _transforms(arguments: argparse.Namespace) -> int:
-    from umbrite.paint.take_export import frames_of
-
     package = open_any(arguments.file)
     if arguments.source is None:
+        from umbrite.paint.take_export import frames_of
+
         if arguments.take is None:
             raise RigError("Name the take whose places are written with --take, or read places with --from.")
         take = get_take(package.document.takes, arguments.take)
