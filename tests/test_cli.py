@@ -196,11 +196,14 @@ def test_names_cannot_upset_a_terminal(tmp_path, capsys):
     takes = tuple(replace(take, name=f"{UPSETS} {i}") for i, take in enumerate(takes))
     path = tmp_path / "upsets.umbrite"
     save(path, replace(package, document=replace(package.document, puppet=named, takes=takes)))
-    out = str(tmp_path / "out.glb")
     for words in (
-        ["takes"], ["takes", "--json"], ["check"], ["check", "--json"], ["joints"], ["joints", "--json"], ["limits"],
-        ["workout"], ["pose"], ["convert", out], ["pose", "--set", f"{UPSETS}=1"],
-    ):  # fmt: skip
+        ["takes"],
+        ["takes", "--json"],
+        ["check"],
+        ["check", "--json"],
+        ["pose"],
+        ["pose", "--set", f"{UPSETS}=1"],
+    ):
         command, *rest = words
         main([command, str(path), *rest])
         for text in capsys.readouterr():
