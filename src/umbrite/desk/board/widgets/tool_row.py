@@ -31,7 +31,7 @@ class ToolRow(QFrame):
         self.more.setMenu(self._list)
         self._row.addWidget(self.more)
         self._room = 0
-        session.workspace.tool_changed.connect(self._name_more)
+        session.workspace.tool_changed.connect(lambda *_: self.fit(self._room))  # the list bears another name
 
     def show_actions(self, actions: list[QAction]) -> None:
         for button in self.buttons:
