@@ -79,7 +79,7 @@ def test_a_folder_is_checked_file_by_file(tmp_path, capsys):
     assert code == 2
 
 
-@pytest.mark.parametrize("ending", ["png", "pdf", "tiff"])
+@pytest.mark.parametrize("ending", ["png", "pdf", pytest.param("tiff", marks=pytest.mark.long)])
 # Otherwise the sheet makes an application of its own, without the widgets that later tests need.
 @pytest.mark.usefixtures("qapp")
 def test_the_workout_writes_a_contact_sheet(ending, tmp_path, capsys):
