@@ -1,7 +1,6 @@
 """The command that turns loose art into a rigged puppet by a body plan."""
 
 import argparse
-import sys
 from collections.abc import Mapping
 from pathlib import Path
 from typing import Any
@@ -11,7 +10,7 @@ from msgspec.structs import replace
 
 from umbrite.cli.many_files import Chosen, Task, add_hands, each_file, expanded, into_folder
 from umbrite.cli.outputs import make_way
-from umbrite.cli.speech import AS_JSON, as_json, say
+from umbrite.cli.speech import AS_JSON, say, tell_json
 from umbrite.files.atomic import write
 from umbrite.files.file_errors import FileError, shown_name
 from umbrite.files.files_in import read_file
@@ -73,7 +72,7 @@ def _build(arguments: argparse.Namespace) -> int:
     options = {"plan": plan, "plan_text": text}
     code = each_file(arguments, files, Task("build", "Building", lambda _: options), use)
     if arguments.json:
-        _write_json(reports if many else reports[names[0]])
+        tell_json(reports if many else reports[names[0]])
     return code
 
 
@@ -94,7 +93,7 @@ def _transfer(arguments: argparse.Namespace) -> int:
 
     report["findings"] = findings_told(laid.document.puppet)
     if arguments.json:
-        _write_json(report)
+        tell_json(report)
         return 0
     for pair in report["pairs"]:
         say(f"  {pair['rig']}: {pair['art']} ({pair['confidence']:.0%} sure)")
@@ -122,7 +121,3 @@ def _tell(report: Mapping[str, Any]) -> None:
 def _require_native(path: Path) -> None:
     if path.suffix.lower() != NATIVE:
         raise FileError(f"{shown_name(path)} should end in {NATIVE}. Give it that ending.")
-
-
-def _write_json(report: Mapping[str, Any]) -> None:
-    sys.stdout.write(as_json(report))

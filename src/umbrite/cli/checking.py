@@ -1,14 +1,13 @@
 """The commands that look at puppets: checks, and the workout."""
 
 import argparse
-import sys
 from pathlib import Path
 from typing import Any
 
 import msgspec
 
 from umbrite.cli.many_files import Task, add_hands, each_file, into_folder, puppets_in
-from umbrite.cli.speech import AS_JSON, PUPPETS, as_json, say
+from umbrite.cli.speech import AS_JSON, PUPPETS, say, tell_json
 from umbrite.files.atomic import write
 from umbrite.files.file_errors import FileError
 
@@ -54,7 +53,7 @@ def _check(arguments: argparse.Namespace) -> int:
 
     code = each_file(arguments, files, Task("check", "Checking", lambda _: {}), use)
     if arguments.json:
-        _write_json(report if many else report[names[0]])
+        tell_json(report if many else report[names[0]])
     return code
 
 
@@ -87,7 +86,7 @@ def _workout(arguments: argparse.Namespace) -> int:
 
     code = each_file(arguments, files, Task("workout", "Workout", lambda _: {"sheet": ending}), use)
     if arguments.json:
-        _write_json(report if many else report[names[0]])
+        tell_json(report if many else report[names[0]])
     return code
 
 
@@ -99,7 +98,3 @@ def _tell(found: list[dict[str, Any]]) -> None:
 
 def _code(found: list[dict[str, Any]]) -> int:
     return int(any(finding["severity"] == "error" for finding in found))
-
-
-def _write_json(value: Any) -> None:
-    sys.stdout.write(as_json(value))

@@ -1,14 +1,13 @@
 """What all commands share that take many files: which files those are, who does the work, and what is said of what fails."""
 
 import argparse
-import sys
 from collections.abc import Callable, Sequence
 from contextlib import AbstractContextManager
 from pathlib import Path
 from typing import Any, NamedTuple
 
 from umbrite.cli.outputs import may_write
-from umbrite.cli.speech import watching
+from umbrite.cli.speech import warn, watching
 from umbrite.farm.jobs import Finished, Hands, work_done
 from umbrite.farm.pieces import Piece
 from umbrite.farm.sources import Source, source_of
@@ -95,7 +94,7 @@ def _sources_of(files: Chosen) -> dict[int, Source]:
         except FileError as error:
             if not files.many:
                 raise
-            tell(error)
+            warn(str(error))
     return found
 
 
@@ -116,13 +115,8 @@ def each_file(arguments: argparse.Namespace, files: Chosen, task: Task, use: Cal
             if isinstance(result, UmbriteError):
                 if not files.many:
                     raise result
-                tell(result)
+                warn(str(result))
                 code = 2
             else:
                 code = max(code, use(number, result))
     return code
-
-
-def tell(error: UmbriteError) -> None:
-    """A refusal of one of several files; the others go on."""
-    print(error, file=sys.stderr)

@@ -15,7 +15,6 @@ from umbrite.files.formats.format_table import read_as
 
 # What the arguments of commands that name files are called.
 READ = ("file", "files", "inputs", "art", "rig", "source", "plan")
-PIPED = ("png", "svg", "ora", "csv")
 WRITTEN = ("out", "output", "pictures", "places", "sheet", "png", "svg", "ora", "csv", "json")
 
 
@@ -27,22 +26,24 @@ def look_at(arguments: argparse.Namespace) -> None:
 
 @contextlib.contextmanager
 def standard_output(arguments: argparse.Namespace) -> Iterator[None]:
-    """Let `-` mean standard output: what is written is handed on when all of it is there. Raises FileError where no single file is written."""
-    with tempfile.TemporaryDirectory(prefix="umbrite-") as folder:
-        handed: list[Path] = []
-        for name in WRITTEN:
-            if isinstance(getattr(arguments, name, None), Path) and str(getattr(arguments, name)) == "-":
-                ending = ".png" if arguments.does.__name__ == "_thumbnail" else f".{name}"
-                if name not in PIPED and ending != ".png":
-                    raise FileError("That can't be written to standard output. Name a file for it, or a folder.")
-                handed.append(Path(folder) / f"out{ending}")
-                setattr(arguments, name, handed[-1])
-        if len(handed) > 1:
-            raise FileError("Only one result can go to standard output. Name files for the others.")
+    """Let `-` mean standard output: what is written is handed on when all of it is there. A command tells by `piped` which of its results
+    can go there, with their endings. Raises FileError for others, and for several.
+    """
+    wanted = [name for name in WRITTEN if getattr(arguments, name, None) == Path("-")]
+    piped = getattr(arguments, "piped", {})
+    if any(name not in piped for name in wanted):
+        raise FileError("That can't be written to standard output. Name a file for it, or a folder.")
+    if len(wanted) > 1:
+        raise FileError("Only one result can go to standard output. Name files for the others.")
+    if not wanted:
         yield
-        for path in handed:
-            sys.stdout.flush()
-            sys.stdout.buffer.write(path.read_bytes())
+        return
+    with tempfile.TemporaryDirectory(prefix="umbrite-") as folder:
+        out = Path(folder) / f"out{piped[wanted[0]]}"
+        setattr(arguments, wanted[0], out)
+        yield
+        sys.stdout.flush()
+        sys.stdout.buffer.write(out.read_bytes())
 
 
 def may_write(writes: Sequence[Path], reads: Iterable[Path]) -> None:

@@ -172,7 +172,7 @@ def parser() -> argparse.ArgumentParser:
         ("csv", "where every joint and part is"),
     ):
         pose.add_argument(f"--{ending}", type=Path, metavar="OUT", help=f"{words}; - is standard output")
-    pose.set_defaults(does=_pose)
+    pose.set_defaults(does=_pose, piped={name: f".{name}" for name in ("png", "svg", "ora", "csv")})
     joints = commands.add_parser("joints", help="the pivots and parents that the art suggests")
     joints.add_argument(
         "file", type=Path, metavar="ART_OR_FILE", help="a layered picture, a folder of pictures, or a puppet"
@@ -187,7 +187,7 @@ def parser() -> argparse.ArgumentParser:
     small.add_argument("file", type=Path, metavar="FILE", help="a puppet, or art")
     small.add_argument("output", type=Path, metavar="OUT", help="the picture, .png; - is standard output")
     small.add_argument("--size", type=_side, default=256, metavar="N", help="pixels of the longer side, 16 to 2048")
-    small.set_defaults(does=_thumbnail)
+    small.set_defaults(does=_thumbnail, piped={"output": ".png"})
     checking.add_commands(commands)
     building.add_commands(commands)
     takes.add_commands(commands)
@@ -284,11 +284,8 @@ def _schema(_arguments: argparse.Namespace) -> int:
 
 
 def _write_json(out: str, value: Any) -> None:
-    text = speech.as_json(value)
-    if out == "-" and sys.stdout is None:
-        raise FileError("Standard output is closed, so the report went nowhere. Name a file for it.")
     if out == "-":
-        sys.stdout.write(text)
+        speech.tell_json(value)
     else:
         outputs.make_way(Path(out))
-        write(Path(out), text.encode())
+        write(Path(out), speech.as_json(value).encode())

@@ -10,6 +10,7 @@ import unicodedata
 from collections.abc import Sequence
 from pathlib import Path
 
+from umbrite.files.file_errors import FileError
 from umbrite.rig.errors import Watch, readable
 
 BETWEEN = 0.1  # seconds from one line of progress to the next
@@ -52,6 +53,13 @@ def as_json(value: object) -> str:
     """A report for scripts, in which what could upset a terminal is written by its number."""
     text = json.dumps(value, indent=1, ensure_ascii=False, allow_nan=False)
     return "".join(f"\\u{ord(each):04x}" if _upsets(each) else each for each in text) + "\n"
+
+
+def tell_json(value: object) -> None:
+    """The same on standard output. Raises FileError where that is closed."""
+    if sys.stdout is None:
+        raise FileError("Standard output is closed, so the report went nowhere. Name a file for it.")
+    sys.stdout.write(as_json(value))
 
 
 def _upsets(letter: str) -> bool:

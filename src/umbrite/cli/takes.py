@@ -2,7 +2,6 @@
 
 import argparse
 import itertools
-import sys
 from collections.abc import Iterator, Sequence
 from functools import partial
 from pathlib import Path
@@ -13,7 +12,7 @@ from msgspec.structs import replace
 
 from umbrite.cli.many_files import add_hands, puppets_in, worked
 from umbrite.cli.outputs import may_write
-from umbrite.cli.speech import AS_JSON, PUPPETS, as_json, finite, say, warn
+from umbrite.cli.speech import AS_JSON, PUPPETS, finite, say, tell_json, warn
 from umbrite.farm.jobs import CHUNK
 from umbrite.farm.pieces import Piece
 from umbrite.farm.sources import package_of, source_of
@@ -180,7 +179,7 @@ def _told(take: Take) -> dict[str, object]:
 def _takes(arguments: argparse.Namespace) -> int:
     takes = open_any(arguments.file).document.takes
     if arguments.json:
-        sys.stdout.write(as_json([_told(take) for take in takes]))
+        tell_json([_told(take) for take in takes])
         return 0
     for take in takes:
         way = "loop" if take.loop else "once"

@@ -215,8 +215,8 @@ def _shapes(placed: Placed, frame: int) -> list[Shape]:
     """The shapes of all parts, shown or not. A shape that lies where it lay in the last scene is that very one."""
     keys, puppet = placed.plan.parts, placed.plan.puppet.parts
     parts = [puppet[key] for key in keys]
-    rows = _rows(placed, frame)
-    opacity, clips = placed.opacities()[frame], placed.channels["clip"][frame]
+    alone = placed.at_frame(frame)  # or all frames would be gone through for each of them
+    rows, opacity, clips = map_rows(alone)[0], alone.opacities()[0], alone.channels["clip"][0]
     looks = np.concatenate([rows, opacity[:, None]], axis=-1)
     still = _still(keys, parts, looks)
     lies = _Lies(puppet, keys, rows, _boxes(placed, rows), bends_at(placed, frame), opacity.tolist(), clips.tolist())
@@ -324,7 +324,7 @@ def _mesh_places(placed: Placed, frame: int) -> dict[str, NDArray[np.complex128]
 
 def places_of(placed: Placed, frame: int = 0) -> dict[str, Matrix]:
     """The map of every part of the puppet, shown or not, from its drawing's pixels to the board."""
-    rows: list[Matrix] = [tuple(row) for row in _rows(placed, frame).tolist()]
+    rows: list[Matrix] = [tuple(row) for row in map_rows(placed.at_frame(frame))[0].tolist()]
     return dict(zip(placed.plan.parts, rows, strict=True))
 
 
@@ -354,10 +354,10 @@ def around(shapes: Iterable[Shape]) -> Box | None:
     return box
 
 
-def _rows(placed: Placed, frame: int) -> NDArray[np.float64]:
-    """The matrices of all parts, (parts, 6)."""
+def map_rows(placed: Placed) -> NDArray[np.float64]:
+    """The maps of all parts in all frames, as in SVG, (frames, parts, 6)."""
     maps = placed.part_maps()
-    x, y, t = maps.a[frame] + maps.b[frame], 1j * (maps.a[frame] - maps.b[frame]), maps.t[frame]
+    x, y, t = maps.a + maps.b, 1j * (maps.a - maps.b), maps.t
     return np.stack([x.real, x.imag, y.real, y.imag, t.real, t.imag], axis=-1)
 
 

@@ -1,9 +1,8 @@
 """The board: shows the puppet, and turns pointer and keys into gestures and commands, which do the editing."""
 
-from collections.abc import Callable
 from functools import partial
 
-from PySide6.QtCore import QEvent, QPoint, QPointF, QRect, QRectF, QSize, Qt, QTimer, Signal
+from PySide6.QtCore import QEvent, QPoint, QPointF, QRect, QRectF, QSize, Qt, Signal
 from PySide6.QtGui import (
     QDragEnterEvent,
     QDropEvent,
@@ -24,7 +23,8 @@ from umbrite.desk.board import faces as _faces  # noqa: F401 what stations and t
 from umbrite.desk.board.art_layer import ArtLayer, Playing, View, fading_of
 from umbrite.desk.board.camera import Camera, fitting
 from umbrite.desk.board.control_places import with_controls
-from umbrite.desk.board.gestures.gesture import EventKind, Feedback, Gesture, Pointer
+from umbrite.desk.board.gestures.gesture import EventKind, Feedback, Pointer
+from umbrite.desk.board.gestures.running import Running
 from umbrite.desk.board.handles import Handle, handle_at
 from umbrite.desk.board.input.drops import Drop, branch_in, paths_in
 from umbrite.desk.board.input.pen import as_mouse, grasp_of
@@ -38,7 +38,7 @@ from umbrite.desk.board.proposals import proposals_of
 from umbrite.desk.board.under_menu import menu_under, pick_under
 from umbrite.desk.commands import bone_commands, edit_commands
 from umbrite.desk.commands.sets import variant_commands
-from umbrite.desk.session.session import Session, attempt
+from umbrite.desk.session.session import Session
 from umbrite.desk.theme.inked import Inked
 from umbrite.desk.theme.language import tr
 from umbrite.desk.theme.marks import pen
@@ -49,7 +49,6 @@ FOCUS = Qt.FocusReason
 BY_KEYS = {FOCUS.TabFocusReason, FOCUS.BacktabFocusReason, FOCUS.ShortcutFocusReason}
 DRAG_FROM = 3.0  # widget pixels that the pointer must move before a press becomes a drag
 SAME_SPOT = 4.0
-RESTS = 25  # milliseconds after which a pointer that drags has come to rest
 ENTER = {Qt.Key.Key_Return, Qt.Key.Key_Enter}
 ROOM_ABOVE = 62  # for the tool row
 ROUNDED = 4  # pixels: so far in, the corners of what lies over the board are within its rounded edge
@@ -72,16 +71,13 @@ class Board(QWidget):
         self.hover: Handle | None = None
         self._layer = ArtLayer(session.workspace.theme)
         self._standing = rig_overlay.standing_marks()
-        self._resting = QTimer(self)
-        self._resting.setSingleShot(True)
-        self._resting.setInterval(RESTS)
-        self._resting.timeout.connect(self._on_resting)
+        self._running = Running(session, self)
+        self._running.found.connect(self.renew)
+        self._running.ended.connect(self._end)
         self._pointer = QPointF(-1e4, -1e4)
         self._press_at: QPointF | None = None
         self._last_click = QPointF(-1e4, -1e4)
         self._press = Press()
-        self._gesture: Gesture | None = None
-        self._feedback = Feedback()
         self._panning: QPointF | None = None
         self._space = self._only_tapped = False
         self._shows_focus = False
@@ -215,7 +211,7 @@ class Board(QWidget):
         painter.drawImage(0, 0, self._layer.image)
         within = QRectF(self.rect())
         sight = Sight(
-            session, self.camera, self._feedback, self.hover, self._pointer, within, self._standing, self.dragging
+            session, self.camera, self.feedback, self.hover, self._pointer, within, self._standing, self.dragging
         )
         rig_overlay.paint(painter, sight)
         if self._shows_focus and self.hasFocus():
@@ -260,8 +256,8 @@ class Board(QWidget):
             self._press_at = at
             self.session.drafts.put(self.session.drafts.now._replace(swept=()))
             pointer = self._event(at, "press", event.modifiers())
-            self._guarded(lambda: self._decide(pointer, again=again))
-        elif event.button() == Qt.MouseButton.RightButton and self._gesture is None:
+            self._running.guarded(lambda: self._decide(pointer, again=again))
+        elif event.button() == Qt.MouseButton.RightButton and not self.dragging:
             self._list_under(at, event.globalPosition().toPoint())
 
     def _decide(self, pointer: Pointer, *, again: bool) -> None:
@@ -303,10 +299,10 @@ class Board(QWidget):
             return
         begin, start = self._press.gesture, self._press_at
         far = start is not None and (at - start).manhattanLength() > DRAG_FROM
-        if begin is not None and far and self._gesture is None:
-            self._guarded(lambda: self._begin(begin))
-        if self._gesture is not None:
-            self._send(self._event(at, "move", event.modifiers()))
+        if begin is not None and far and not self.dragging:
+            self._running.begin(begin)
+        if self.dragging:
+            self._running.send(self._event(at, "move", event.modifiers()))
         elif self._press_at is None:
             self._hover_at(at)
         self.renew()
@@ -329,11 +325,11 @@ class Board(QWidget):
         if event.button() != Qt.MouseButton.LeftButton or self._press_at is None:
             return
         at = event.position()
-        if self._gesture is not None:
-            self._send(self._event(at, "release", event.modifiers()))
+        if self.dragging:
+            self._running.send(self._event(at, "release", event.modifiers()))
         elif self._press.click is not None:
-            self._guarded(self._press.click)
-        self._last_click = at if self._gesture is None else QPointF(-1e4, -1e4)
+            self._running.guarded(self._press.click)
+        self._last_click = at if not self.dragging else QPointF(-1e4, -1e4)
         self._end()
 
     def leaveEvent(self, _event: object) -> None:
@@ -347,7 +343,7 @@ class Board(QWidget):
         shift = bool(event.modifiers() & Qt.KeyboardModifier.ShiftModifier)
         meant = [False]
         if self._press_at is None:
-            self._guarded(lambda: meant.append(wheel(self.session, self.hover, steps, shift=shift)))
+            self._running.guarded(lambda: meant.append(wheel(self.session, self.hover, steps, shift=shift)))
         if meant[-1]:
             self._hover_at(at)
         elif steps:
@@ -357,56 +353,24 @@ class Board(QWidget):
 
     @property
     def feedback(self) -> Feedback:
-        return self._feedback
+        return self._running.feedback
 
     @property
     def dragging(self) -> bool:
-        return self._gesture is not None
-
-    def _begin(self, begin: Callable[[], Gesture]) -> None:
-        self._gesture = begin()
-        self._feedback = next(self._gesture)
-
-    def _send(self, pointer: Pointer) -> None:
-        if self._gesture is not None:
-            gesture = self._gesture
-            self._guarded(lambda: self._drive(gesture, pointer))
-
-    def _drive(self, gesture: Gesture, pointer: Pointer) -> None:
-        try:
-            shown = gesture.send(pointer)
-            if shown.marks_in_pause is not None:
-                shown = shown._replace(marks=self._feedback.marks)
-                self._resting.start()
-            self._feedback = shown
-        except StopIteration:
-            self._end()
-
-    def _guarded(self, work: Callable[[], None]) -> None:
-        """Do something that may be refused: the refusal is said, and everything is as it was."""
-        if not attempt(self.session, work):
-            self._gesture = None
-            self._feedback = Feedback()
-
-    def _on_resting(self) -> None:
-        if (look := self._feedback.marks_in_pause) is not None:
-            self._feedback = self._feedback._replace(marks=look())
-            self.renew()
+        return self._running.on
 
     def _end(self) -> None:
-        self._resting.stop()
-        self._gesture = None
+        self._running.stop()
         self._press_at = None
         self._press = Press()
-        self._feedback = Feedback()
         self.hovered.emit()
         self.update()
 
     def cancel(self) -> bool:
         """Put back what a running gesture did; whether there was one."""
-        running = self._gesture is not None
+        running = self.dragging
         if running:
-            self._send(Pointer(0j, "cancel"))
+            self._running.send(Pointer(0j, "cancel"))
             self.hover = None  # what was grasped has gone back from under the pointer
         self._end()
         return running
@@ -420,7 +384,7 @@ class Board(QWidget):
                 return
             self._escape(event)
         elif key in ENTER and (proposed := proposals_of(self.session)) is not None:
-            self._guarded(partial(proposed[0], self.session))
+            self._running.guarded(partial(proposed[0], self.session))
         elif self.dragging and event.matches(QKeySequence.StandardKey.Undo):
             self.cancel()  # comes here where there is no step yet that the action could undo
         elif key == Qt.Key.Key_W and not event.modifiers() and self.session.workspace.station.sways:
@@ -429,7 +393,7 @@ class Board(QWidget):
         elif Qt.Key.Key_1 <= key <= Qt.Key.Key_9 and (
             found := set_under(self.session, self.camera, self.hover, self._pointer)
         ):
-            self._guarded(lambda: variant_commands.at_place(self.session, found, key - Qt.Key.Key_1))
+            self._running.guarded(lambda: variant_commands.at_place(self.session, found, key - Qt.Key.Key_1))
         elif key == Qt.Key.Key_Space:
             self._space = self._only_tapped = True
             self.setCursor(Qt.CursorShape.OpenHandCursor)

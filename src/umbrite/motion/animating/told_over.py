@@ -6,6 +6,7 @@ import numpy as np
 from numpy.typing import NDArray
 
 from umbrite.motion.animating.playing import placed_over
+from umbrite.motion.scene import map_rows
 from umbrite.rig.model import Puppet
 from umbrite.rig.takes.take import Take
 
@@ -32,15 +33,13 @@ def transforms_of(take: Take, puppet: Puppet, frames: Floats) -> Transforms:
     plan = placed.plan
     a, b, t = (field[:, :-1] for field in placed.maps)
     pivots = a * plan.pivot + b * np.conj(plan.pivot) + t
-    part = placed.part_maps()
-    x, y = part.a + part.b, 1j * (part.a - part.b)
     moves = [plan.place[control.moves] for control in puppet.controls.values()]
     at = np.array([puppet.joints[c.moves].pivot.z + c.offset.z for c in puppet.controls.values()], dtype=np.complex128)
     places = a[:, moves] * at + b[:, moves] * np.conj(at) + t[:, moves]
     return Transforms(
         frames, [puppet.joints[key].name for key in plan.joints], _xy(pivots), _degrees(np.angle(a)),
         _degrees(placed.turns), [puppet.parts[key].name for key in plan.parts],
-        np.concatenate([_xy(x), _xy(y), _xy(part.t)], axis=-1),
+        map_rows(placed),
         [control.name for control in puppet.controls.values()], _xy(places),
     )  # fmt: skip
 

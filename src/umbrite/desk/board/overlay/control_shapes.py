@@ -8,7 +8,7 @@ from PySide6.QtCore import QPointF, QRectF, Qt
 from PySide6.QtGui import QColor, QPainter, QPainterPath, QPixmap, QTransform
 
 from umbrite.desk.theme import look
-from umbrite.desk.theme.inked import Inked
+from umbrite.desk.theme.inked import Inked, blank
 from umbrite.desk.theme.marks import glow, pen
 from umbrite.desk.theme.themes import SIDE_STROKE, Theme, theme_named
 from umbrite.rig.model import Control, ControlShape, Side
@@ -132,11 +132,7 @@ def paint_control(painter: Inked, control: Control, at: QPointF, held: Held) -> 
 def _picture(cut: Cut) -> QPixmap:
     """A control as a picture: antialiased paths are too slow to be drawn anew at each step of a drag."""
     wide = round(cut.size * 1.4) + 12
-    picture = QPixmap(round(wide * cut.ratio), round(wide * cut.ratio))
-    picture.setDevicePixelRatio(cut.ratio)
-    picture.fill(Qt.GlobalColor.transparent)
-    painter = Inked(picture, theme_named(cut.theme))
-    painter.setRenderHint(QPainter.RenderHint.Antialiasing)
+    picture, painter = blank(theme_named(cut.theme), wide, wide, cut.ratio)
     _draw(painter, cut, QPointF(wide / 2, wide / 2))
     painter.end()
     return picture
@@ -180,11 +176,8 @@ def paint_master_points(painter: Inked, turn_at: QPointF, scale_at: QPointF, str
 def _master_point(theme: str, ratio: float, turns: bool) -> QPixmap:  # noqa: FBT001 a key of the cache
     """One of the two as a picture."""
     wide = 28
-    picture = QPixmap(round(wide * ratio), round(wide * ratio))
-    picture.setDevicePixelRatio(ratio)
-    picture.fill(Qt.GlobalColor.transparent)
-    painter, at = Inked(picture, theme_named(theme)), QPointF(wide / 2, wide / 2)
-    painter.setRenderHint(QPainter.RenderHint.Antialiasing)
+    at = QPointF(wide / 2, wide / 2)
+    picture, painter = blank(theme_named(theme), wide, wide, ratio)
     painter.setPen(pen(painter.theme.paper, 4))
     painter.setBrush(painter.theme.brass_pale if turns else painter.theme.paper)
     painter.drawEllipse(at, 9, 9)

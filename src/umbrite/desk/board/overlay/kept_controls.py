@@ -7,7 +7,7 @@ from PySide6.QtCore import QPointF, QRectF, Qt
 from PySide6.QtGui import QPixmap
 
 from umbrite.desk.theme import look
-from umbrite.desk.theme.inked import Inked
+from umbrite.desk.theme.inked import Inked, blank
 from umbrite.desk.theme.marks import pen
 from umbrite.desk.theme.themes import SIDE_STROKE, Theme, theme_named
 from umbrite.desk.theme.thumbnails import EDGES, variant_card, variant_picture
@@ -53,7 +53,7 @@ def paint_bed(painter: Inked, bed: Bed, at: QPointF) -> None:
 @lru_cache(maxsize=128)
 def _bed(bed: Bed) -> QPixmap:
     tall = bed.half if bed.two_values else 5.0
-    picture, painter = _blank(theme_named(bed.theme), 2 * (bed.half + EDGE), 2 * (tall + EDGE), bed.ratio)
+    picture, painter = blank(theme_named(bed.theme), 2 * (bed.half + EDGE), 2 * (tall + EDGE), bed.ratio)
     theme, middle = painter.theme, QPointF(bed.half + EDGE, tall + EDGE)
     box = QRectF(EDGE - 6, EDGE - 6, 2 * bed.half + 12, 2 * tall + 12)
     painter.setPen(pen(theme.selected if bed.lit else theme.paper, 4.2))
@@ -71,7 +71,7 @@ def _bed(bed: Bed) -> QPixmap:
 
 def painted_row(theme: Theme, pictures: Pictures, puppet: Puppet, row: Row) -> QPixmap:
     """A row of cards with their thumbnails, `MORE` pixels free at either end."""
-    picture, painter = _blank(theme, len(row.variants) * row.width + 2 * MORE, row.width + 1, row.ratio)
+    picture, painter = blank(theme, len(row.variants) * row.width + 2 * MORE, row.width + 1, row.ratio)
     for i in range(len(row.variants)):
         painter.drawPixmap(QPointF(MORE + i * row.width, 0), card_of(theme, pictures, puppet, row, i))
     paint_more(painter, QRectF(MORE, 0, len(row.variants) * row.width, row.width), before=row.before, after=row.after)
@@ -103,13 +103,3 @@ def paint_more(painter: Inked, row: QRectF, *, before: bool, after: bool) -> Non
     for more, x, way in ((before, row.left(), -1), (after, row.right(), 1)):
         for dot in range(3 if more else 0):
             painter.drawEllipse(QPointF(x + way * (5 + 5 * dot), row.center().y()), 1.5, 1.5)
-
-
-def _blank(theme: Theme, width: float, height: float, ratio: float) -> tuple[QPixmap, Inked]:
-    picture = QPixmap(round(width * ratio), round(height * ratio))
-    picture.setDevicePixelRatio(ratio)
-    picture.fill(Qt.GlobalColor.transparent)
-    painter = Inked(picture, theme)
-    painter.setRenderHint(Inked.RenderHint.Antialiasing)
-    painter.setRenderHint(Inked.RenderHint.SmoothPixmapTransform)
-    return picture, painter
