@@ -203,15 +203,17 @@ def test_a_knob_does_not_whirl_when_it_is_grasped_near_its_pivot(wick_window):
 
 
 def test_what_the_checks_look_at_waits_while_something_moves(wick_window, monkeypatch, qtbot):
-    monkeypatch.setattr(idle_queue, "PAUSE", 60)
     session = wick_window.session
     queue, target = session.checks.seams.queue, next(iter(session.puppet.limbs.values())).target
     before = list(queue.waiting)
     assert before
-    for step in range(15):
-        session.preview(pose={f"{target}.x": float(step)})
-        qtbot.wait(10)
+    monkeypatch.setattr(idle_queue, "PAUSE", 50)
+    queue.begin(before)
+    monkeypatch.setattr(idle_queue, "PAUSE", 60_000)  # however slow the machine is
+    session.preview(pose={f"{target}.x": 1.0})
+    qtbot.wait(150)
     assert queue.waiting == before
+    monkeypatch.setattr(idle_queue, "PAUSE", 0)
     session.spring_back()
     qtbot.waitUntil(lambda: len(queue.waiting) < len(before))
     queue.stop()
