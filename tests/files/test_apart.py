@@ -168,7 +168,7 @@ def test_cancel_works_while_one_layer_takes_for_ever(tmp_path):
 
     with pytest.raises(CancelledError):
         read_art([tmp_path / "octaves.svg"], watch)
-    assert time.monotonic() - start < 2.0
+    assert time.monotonic() - start < SOON
 
 
 @pytest.mark.parametrize(
@@ -182,8 +182,8 @@ def test_cancel_works_while_one_layer_takes_for_ever(tmp_path):
         ("print('[]')", "damaged"),
         ("print('x' * 3_000_000)", "damaged"),
         ("import time; time.sleep(60)", "stopped answering"),
-        ("print('[\"ready\"]', flush=True)\nimport time; time.sleep(60)", "stopped answering"),
-        ("print('[\"ready\"]', flush=True)\nwhile True: pass", "too long"),
+        ("print('[\"ready\", []]', flush=True)\nimport time; time.sleep(60)", "stopped answering"),
+        ("print('[\"ready\", []]', flush=True)\nwhile True: pass", "too long"),
     ],
 )
 def test_a_reader_that_dies_or_talks_nonsense_does_no_harm(tmp_path, monkeypatch, says, words):
@@ -224,7 +224,7 @@ def test_on_a_busy_machine_sound_art_is_read_however_long_it_takes(tmp_path, mon
         assert len(read_art([tmp_path / "beetle.png"]).layers) == 1
     finally:
         over.set()
-    assert time.monotonic() - begun > 3 * reading.PATIENCE
+    assert time.monotonic() - begun > 2 * reading.PATIENCE
 
 
 def test_reading_leaves_no_process_and_no_handle_behind(tmp_path):

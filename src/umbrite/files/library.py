@@ -6,10 +6,13 @@ from typing import NamedTuple
 from umbrite.files.atomic import plain_stem
 from umbrite.files.file_errors import FileError, shown_name, unwritable
 from umbrite.files.opening import NATIVE
+from umbrite.files.png import measure
+from umbrite.files.png_chunks import bare
 from umbrite.files.zips import Container
 
 MOST_ENTRIES = 2_000
 MOST_PICTURE = 20_000_000
+LONGEST_PICTURE = 2_000  # pixels; ours have 384
 
 
 class Entry(NamedTuple):
@@ -34,7 +37,8 @@ def picture_in(path: Path) -> bytes | None:
     """The small picture of a package, as PNG bytes; None for what has none or can't be read."""
     try:
         with Container(path, "branch") as container:
-            return container.read("preview.png", MOST_PICTURE)
+            png = bare(container.read("preview.png", MOST_PICTURE))
+        return png if max(measure(png, "A small picture")) <= LONGEST_PICTURE else None
     except (FileError, OSError):
         return None
 

@@ -12,6 +12,7 @@ from PIL import Image, ImageCms, UnidentifiedImageError
 
 from umbrite.art.pictures import Picture
 from umbrite.files.file_errors import READER_ERRORS, FileError
+from umbrite.files.png_chunks import bare
 from umbrite.rig.errors import readable
 from umbrite.rig.quantities.bounds import picture_fault
 
@@ -31,10 +32,11 @@ class Decoded(NamedTuple):
 
 
 def decode(data: bytes, name: str) -> Picture:
-    """RGBA pixels of our own drawing's bytes; `name` is what a refusal calls it. Raises FileError."""
+    """RGBA pixels of our own drawing's PNG; `name` is what a refusal calls it. Raises FileError."""
+    data = bare(data)
     if (quick := _decoded_apart(data)) is not None:
         return quick
-    with _opened(data, name) as image:
+    with _opened(data, name, ("PNG",)) as image:
         return _pixels(image)
 
 
@@ -51,7 +53,7 @@ def decode_art(data: bytes, name: str) -> Decoded:
 
 def measure(data: bytes, name: str) -> tuple[int, int]:
     """Width and height of a drawing's bytes, which are looked through but not unpacked. Raises FileError for what is no whole PNG."""
-    with _opened(data, name, ("PNG",)) as image:
+    with _opened(bare(data), name, ("PNG",)) as image:
         size = image.size
         image.verify()
     return size

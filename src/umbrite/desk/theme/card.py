@@ -7,6 +7,7 @@ from PySide6.QtGui import QColor, QPainter, QPixmap, QTransform
 
 from umbrite.desk.theme.inked import Inked
 from umbrite.desk.theme.themes import Theme
+from umbrite.files.png_chunks import bare
 from umbrite.motion.scene import Shape
 from umbrite.paint.levels import Pictures
 from umbrite.paint.painter import Raster
@@ -39,7 +40,7 @@ class Card:
         painter.setBrush(theme.linen)
         painter.drawRoundedRect(QRectF(0.5, 0.5, wide - 1, tall - 1), 4, 4)
         picture = QPixmap()
-        if png and picture.loadFromData(png, "PNG"):
+        if png and picture.loadFromData(bare(png), "PNG"):
             size = QSizeF(picture.size()).scaled(wide - EDGE, tall - EDGE, Qt.AspectRatioMode.KeepAspectRatio)
             place = QRectF((wide - size.width()) / 2, (tall - size.height()) / 2, size.width(), size.height())
             painter.setRenderHint(QPainter.RenderHint.SmoothPixmapTransform)

@@ -1,7 +1,7 @@
-"""The process that reads foreign art: it starts with little memory, no network and nothing to write to, and hands layers to its parent.
+"""The process that reads foreign art: it has little memory, no network and nothing to write to, and hands layers to its parent.
 
 Run as a module by `reading`, with the number of a piece of shared memory. It takes one line of JSON from standard input, the
-paths, and answers in lines of JSON: ["ready"] when it begins, ["at", done, all, name] while it works, ["layer", fields, length] for each layer, whose
+paths, and answers in lines of JSON: ["ready", walls] when it begins, with those that this kernel lacks, ["at", done, all, name] while it works, ["layer", fields, length] for each layer, whose
 PNG was added to the shared memory, and at last ["end", fields] or ["refused", sentence].
 """
 
@@ -12,26 +12,29 @@ import os
 import resource
 import signal
 import sys
+from collections.abc import Iterator
 from pathlib import Path
 from typing import Any
+
+from umbrite.files.sandbox.walls import shut
 
 # Bytes that the process may take beyond what the files have on the disk.
 MEMORY = 1_000_000_000
 # Bytes of all layers as PNG.
 MOST_HANDED = 1_500_000_000
 CLONE_NEWUSER, CLONE_NEWNET = 0x10000000, 0x40000000
-PR_SET_PDEATHSIG, PR_SET_NO_NEW_PRIVS = 1, 38
+PR_SET_PDEATHSIG = 1
+SYSTEM = ("/usr", "/lib", "/lib64", "/etc/fonts", "/var/cache/fontconfig", "/dev/null", "/dev/urandom")
 
 
-def confine(stored: int) -> None:
-    """Take from this process what reading does not need; what the kernel does not allow is left out."""
+def confine(paths: list[Path]) -> tuple[str, ...]:
+    """Take from this process what reading does not need. Returns the names of the walls that the kernel does not have."""
     system = ctypes.CDLL(None, use_errno=True)
     system.prctl(PR_SET_PDEATHSIG, signal.SIGKILL, 0, 0, 0)
-    system.prctl(PR_SET_NO_NEW_PRIVS, 1, 0, 0, 0)
-    if system.unshare(CLONE_NEWNET) != 0:
+    if system.unshare(CLONE_NEWNET) != 0:  # once more than needed: without sockets there is no network either
         system.unshare(CLONE_NEWUSER | CLONE_NEWNET)
     for what, most in (
-        (resource.RLIMIT_DATA, MEMORY + 2 * stored),
+        (resource.RLIMIT_DATA, MEMORY + 2 * stored_bytes(paths)),
         (resource.RLIMIT_FSIZE, MOST_HANDED),
         (resource.RLIMIT_CORE, 0),
         (resource.RLIMIT_NPROC, 0),
@@ -39,6 +42,22 @@ def confine(stored: int) -> None:
         with contextlib.suppress(OSError, ValueError):
             resource.setrlimit(what, (most, most))
     signal.signal(signal.SIGXFSZ, signal.SIG_IGN)
+    return shut([*_own_places(), *_with_what_links_point_at(paths)])
+
+
+def _own_places() -> list[Path]:
+    """Where Python, its libraries and the fonts lie."""
+    given = [Path(value) for key, value in os.environ.items() if key.startswith("FONTCONFIG")]
+    return [*(Path(place) for place in (*sys.path, sys.prefix, sys.base_prefix, *SYSTEM)), *given]
+
+
+def _with_what_links_point_at(paths: list[Path]) -> Iterator[Path]:
+    """The art itself, and for a folder also the files elsewhere that stand in it as links."""
+    for path in paths:
+        yield path
+        with contextlib.suppress(OSError):
+            if path.is_dir():
+                yield from (each for each in path.iterdir() if each.is_symlink() and each.is_file())
 
 
 def stored_bytes(paths: list[Path]) -> int:
@@ -70,8 +89,7 @@ def main() -> None:
         while left:
             left = left[os.write(memory, left) :]
 
-    confine(stored_bytes(paths))
-    say("ready")
+    say("ready", confine(paths))
     try:
         layered = read_here(paths, lambda done, of, name: say("at", done, of, name))
         for layer in layered.layers:

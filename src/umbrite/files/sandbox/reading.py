@@ -19,6 +19,7 @@ import msgspec
 from umbrite.files.file_errors import FileError, shown_name
 from umbrite.files.layers import Layer, Layered
 from umbrite.files.png import measure
+from umbrite.files.png_chunks import bare
 from umbrite.files.sandbox.child import MOST_HANDED, stored_bytes
 from umbrite.rig.errors import Watch, readable, unwatched
 from umbrite.rig.quantities.bounds import LONGEST
@@ -34,6 +35,7 @@ TICK = 0.05
 # At work or waiting for it, or stopped by somebody; and the kernel's ticks in a second.
 RUNNABLE, TICKS = {"R", "T", "t"}, os.sysconf("SC_CLK_TCK")
 LONGEST_LINE = 1_000_000
+_told: set[str] = set()  # walls that the kernel lacks, told since the start
 
 
 def read_art(paths: list[Path], watch: Watch = unwatched) -> Layered:
@@ -80,21 +82,30 @@ def _started(memory: int, paths: list[Path]) -> subprocess.Popen[bytes]:
 
 def _layered(name: str, process: subprocess.Popen[bytes], memory: int, patience: float, watch: Watch) -> Layered:
     layers: list[Layer] = []
-    place = 0
+    place, missing = 0, ""
     for kind, *words in _answers(name, process, patience, watch):
-        if kind == "layer":
+        if kind == "ready":
+            missing = readable(" and ".join(map(str, words[0])), 60) if isinstance(words[0], list) else ""
+        elif kind == "layer":
             fields, length = words
             layers.append(_layer(name, memory, place, fields, length))
             place += length
         elif kind == "end":
             layered = _converted(name, words[0], Layered)
-            notes = tuple(readable(note, 300) for note in layered.notes)
+            notes = (*(readable(note, 300) for note in layered.notes), *_told_once(missing))
             return layered._replace(layers=tuple(layers), notes=notes)
         elif kind == "refused":
             raise FileError(str(words[0]))
     raise FileError(
         f"{name} can't be read: what reads it came to a sudden end. Export it again, in plainer form if it has filters."
     )
+
+
+def _told_once(missing: str) -> list[str]:
+    if not missing or missing in _told:
+        return []
+    _told.add(missing)
+    return [f"This computer's kernel has no {missing}: open only art of people you trust, or update the kernel."]
 
 
 def _layer(name: str, memory: int, place: int, fields: list[Any], length: int) -> Layer:
@@ -104,7 +115,7 @@ def _layer(name: str, memory: int, place: int, fields: list[Any], length: int) -
     layer = _converted(name, fields, Layer)
     if (layer.width, layer.height) != measure(data, name) or max(abs(layer.x), abs(layer.y)) > 10 * LONGEST:
         raise _damaged(name)
-    return layer._replace(png=data, name=readable(layer.name) or "Layer")
+    return layer._replace(png=bare(data), name=readable(layer.name) or "Layer")
 
 
 def _converted(name: str, fields: list[Any], kind: type[Kind]) -> Kind:
@@ -189,7 +200,7 @@ class _Work:
 
 
 # How many words follow each word.
-WORDS = {"ready": 0, "at": 3, "layer": 2, "end": 1, "refused": 1}
+WORDS = {"ready": 1, "at": 3, "layer": 2, "end": 1, "refused": 1}
 
 
 def _answer(name: str, line: bytes) -> list[Any]:
