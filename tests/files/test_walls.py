@@ -13,8 +13,7 @@ from PIL import Image
 from PIL.PngImagePlugin import PngInfo
 
 from umbrite.files.file_errors import FileError
-from umbrite.files.png import decode, measure
-from umbrite.files.png_chunks import NEEDED, bare
+from umbrite.files.png import NEEDED, bare, decode, measure
 from umbrite.files.sandbox import reading
 from umbrite.files.sandbox.reading import read_art
 

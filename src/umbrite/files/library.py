@@ -6,8 +6,7 @@ from typing import NamedTuple
 from umbrite.files.atomic import plain_stem
 from umbrite.files.file_errors import FileError, shown_name, unwritable
 from umbrite.files.opening import NATIVE
-from umbrite.files.png import measure
-from umbrite.files.png_chunks import bare
+from umbrite.files.png import bare, measure
 from umbrite.files.zips import Container
 
 MOST_ENTRIES = 2_000

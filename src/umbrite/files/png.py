@@ -2,6 +2,7 @@
 
 import hashlib
 import io
+import struct
 import warnings
 from collections.abc import Iterator
 from contextlib import contextmanager
@@ -12,7 +13,6 @@ from PIL import Image, ImageCms, UnidentifiedImageError
 
 from umbrite.art.pictures import Picture
 from umbrite.files.file_errors import READER_ERRORS, FileError
-from umbrite.files.png_chunks import bare
 from umbrite.rig.errors import readable
 from umbrite.rig.quantities.bounds import picture_fault
 
@@ -22,6 +22,10 @@ LARGE = 2_000_000
 # Files with more bytes are worth a quicker reader.
 BULKY = 4_000
 STRIP = 2_000_000  # pixels
+START = b"\x89PNG\r\n\x1a\n"
+# Chunks that pixels need; all others are what readers of pictures stumble over.
+NEEDED = (b"IHDR", b"PLTE", b"tRNS", b"IDAT", b"IEND")
+AROUND = 12  # bytes of a chunk that are not its content: length, kind, sum
 
 
 class Decoded(NamedTuple):
@@ -57,6 +61,29 @@ def measure(data: bytes, name: str) -> tuple[int, int]:
         size = image.size
         image.verify()
     return size
+
+
+def bare(data: bytes) -> bytes:
+    """The same PNG with nothing in it but what its pixels need, so that no library looks at what else a stranger put there.
+
+    What is no PNG, or ends too soon, stays for the decoder to refuse. After the PNG specification, third edition, chapters 5 and 11.
+    """
+    if not data.startswith(START):
+        return data
+    kept, place, dropped = [START], len(START), False
+    while place + AROUND <= len(data):
+        length, kind = struct.unpack_from(">I4s", data, place)
+        end = place + AROUND + length
+        if end > len(data):
+            return data[:place]  # cut off
+        if kind in NEEDED:
+            kept.append(data[place:end])
+        else:
+            dropped = True
+        place = end
+        if kind == b"IEND":
+            break
+    return b"".join(kept) if dropped or place < len(data) else data
 
 
 def _decoded_apart(data: bytes) -> Picture | None:

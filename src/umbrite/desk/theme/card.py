@@ -7,7 +7,7 @@ from PySide6.QtGui import QColor, QPainter, QPixmap, QTransform
 
 from umbrite.desk.theme.inked import Inked
 from umbrite.desk.theme.themes import Theme
-from umbrite.files.png_chunks import bare
+from umbrite.files.png import bare
 from umbrite.motion.scene import Shape
 from umbrite.paint.levels import Pictures
 from umbrite.paint.painter import Raster

@@ -18,8 +18,7 @@ import msgspec
 
 from umbrite.files.file_errors import FileError, shown_name
 from umbrite.files.layers import Layer, Layered
-from umbrite.files.png import measure
-from umbrite.files.png_chunks import bare
+from umbrite.files.png import bare, measure
 from umbrite.files.sandbox.child import MOST_HANDED, stored_bytes
 from umbrite.rig.errors import Watch, readable, unwatched
 from umbrite.rig.quantities.bounds import LONGEST
