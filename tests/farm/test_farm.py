@@ -2,6 +2,7 @@
 
 import itertools
 import os
+import pickle
 import signal
 import socket
 import subprocess
@@ -162,6 +163,9 @@ def test_without_resume_it_begins_anew(cache):
     kept_results.keep(piece, b"stale")
     with pytest.raises(FileError, match="being done by another run"):
         KeptResults([piece], resume=True)
+    elsewhere = KeptResults([piece], resume=True, into="/another/folder")
+    assert not elsewhere.has(piece)
+    elsewhere.close(finished=True)
     kept_results.close(finished=False)
     again = KeptResults([piece], resume=True)
     assert again.result(piece) == b"stale"
@@ -169,6 +173,29 @@ def test_without_resume_it_begins_anew(cache):
     with work_done([piece, piece], Hands()) as finished:
         assert next(finished.results()) == b"[]"
     assert not list(cache.iterdir())
+
+
+@pytest.mark.parametrize("left", [b"", b"cut", pickle.dumps(["a", "pickle"]), bytes(32) + b"[]"])
+def test_what_is_kept_but_not_whole_is_done_again(cache, left):
+    piece = Piece("check", source_of(WICK), {})
+    kept_results = KeptResults([piece], resume=False)
+    (kept_results.folder / f"{piece.key}.done").write_bytes(left)
+    kept_results.close(finished=False)
+    with work_done([piece], Hands(workers=1, resume=True)) as finished:
+        assert [*finished.results()] == [b"[]"]
+    assert not list(cache.iterdir())
+
+
+@pytest.mark.parametrize("says", [b"", b"HTTP/1.1 400 Bad Request\r\n\r\n"])
+def test_what_is_no_scheduler_or_says_nothing_is_given_up_soon(monkeypatch, says):
+    pytest.importorskip("distributed")
+    monkeypatch.setattr(workers, "PATIENCE", 1)
+    with socket.create_server(("127.0.0.1", 0)) as silent:
+        lines = []
+        threading.Thread(target=lambda: (lines.append(silent.accept()[0]), lines[0].sendall(says)), daemon=True).start()
+        with pytest.raises(FileError, match="No Dask scheduler answers"):
+            workers.cluster(f"tcp://127.0.0.1:{silent.getsockname()[1]}")
+        lines[0].close()
 
 
 def test_a_piece_at_which_three_workers_die_is_refused():

@@ -8,12 +8,14 @@ import os
 import random
 import zipfile
 import zlib
+from pathlib import Path
 from xml.etree import ElementTree as ET
 
 import numpy as np
 import pytest
 from defusedxml.ElementTree import fromstring
 from msgspec.structs import replace
+from packages_altered import Altering
 from PIL import Image
 from psd_tools import PSDImage
 
@@ -24,6 +26,7 @@ from umbrite.files.formats.any_art import read_here
 from umbrite.files.layers import puppet_from
 from umbrite.files.package import Package, load, save
 from umbrite.files.png import encode, fingerprint
+from umbrite.motion.animating.playing import placed_over
 from umbrite.motion.evaluate import evaluate
 from umbrite.motion.plan import compile_plan
 from umbrite.motion.scene import scene_of
@@ -31,6 +34,7 @@ from umbrite.rig.document import Document
 from umbrite.rig.errors import UmbriteError
 from umbrite.rig.invariants import invariants
 from umbrite.rig.model import Drawing
+from umbrite.rig.versions.versions import keep_version
 
 ROUNDS = int(os.environ.get("UMBRITE_MUTATIONS", "700"))
 
@@ -76,39 +80,6 @@ def cut(data, chance):
 def spliced(data, chance):
     a, b = sorted(chance.randrange(len(data)) for _ in range(2))
     return data[:a] + data[b:] + data[a:b] if chance.random() < 0.5 else data[:b] + data[a:]
-
-
-NASTY = (
-    None, True, -1, 0, 10**399, "j" + "9" * 5_000, 2**53, 1e8, 1e300, -1e300, 1e9, "x", "", [], {}, "j1", "../../up", "\x00", 2**70, [[[]]], {"a": {}}, -0.0, 1e-320,
-)  # fmt: skip
-
-
-def with_nasty_json(data, chance):
-    """The same archive with something wrong deep within puppet.json."""
-    source = zipfile.ZipFile(io.BytesIO(data))
-    document = json.loads(source.read("puppet.json"))
-    for _ in range(chance.choice((1, 1, 2, 4))):
-        node = document
-        while True:
-            keys = list(node) if isinstance(node, dict) else list(range(len(node)))
-            if not keys:
-                break
-            key = chance.choice(keys)
-            below = node[key]
-            if isinstance(below, (dict, list)) and below and chance.random() < 0.9:
-                node = below
-                continue
-            what = chance.random()
-            if what < 0.7:
-                node[key] = copy.deepcopy(chance.choice(NASTY))
-            elif isinstance(node, dict):
-                node[chance.choice(["", "j1", "p2", "l3", str(key) + "x"])] = node.pop(key)
-            break
-    out = io.BytesIO()
-    with source, zipfile.ZipFile(out, "w") as archive:
-        for name in source.namelist():
-            archive.writestr(name, json.dumps(document) if name == "puppet.json" else source.read(name))
-    return out.getvalue()
 
 
 def with_a_nasty_zip(data, chance):
@@ -229,7 +200,7 @@ def seeds(tmp_path_factory):
 
 
 WAYS = {
-    "package": (".umbrite", (flipped, cut, with_a_nasty_zip, with_nasty_json, with_nasty_json, with_nasty_json)),
+    "package": (".umbrite", (flipped, cut, with_a_nasty_zip)),
     "openraster": (".ora", (flipped, spliced, with_a_nasty_zip, with_a_nasty_stack, with_a_nasty_stack)),
     "svg": (".svg", (flipped, cut, spliced, with_nasty_words, with_nasty_words)),
     "psd": (".psd", (flipped, cut, with_a_nasty_number, with_a_nasty_number)),
@@ -298,7 +269,23 @@ def locked_arrays():
     return bytes(data)
 
 
+def headed(head):
+    """Arrays one of which has another head than what follows it."""
+    out = io.BytesIO()
+    with zipfile.ZipFile(out, "w") as archive:
+        for name in ("vertices", "triangles", "bones", "weights"):
+            archive.writestr(f"{name}.npy", b"\x93NUMPY\1\0" + len(head).to_bytes(2, "little") + head + bytes(64))
+    return out.getvalue()
+
+
+HEAD = b"{'descr': '<f8', 'fortran_order': False, 'shape': %s}"
 HOSTILE_MESHES = {
+    **{
+        f"a head {i}": headed(HEAD % shape)
+        for i, shape in enumerate((b"(1%s, 2)" % (b"0" * 30), b"()", b"(-1, 2)", b"'ab'", b"(('a',),)", b"(4, 2"))
+    },
+    "a head that is none": headed(b"[" * 9_000),
+    "no head": headed(b""),
     "spoilt": spoilt_arrays(),
     "locked": locked_arrays(),
     "sound": hostile_arrays(),
@@ -355,4 +342,97 @@ def test_a_mesh_that_is_missing_or_not_what_the_puppet_says_is_refused(seeds, tm
                 elif change is not None:
                     archive.writestr(member, change)
         with pytest.raises(UmbriteError, match=words):
+            load(path)
+
+
+def test_packages_altered_within_are_refused_with_a_sentence_or_are_sound(tmp_path):
+    """What opens is posed, shown, played, checked, saved and opened again, and is the same. 20,000 rounds in the long form."""
+    grown = load(ASSETS / "wick-and-cart.umbrite")
+    versions = keep_version(grown.document, "First", "2026-05-01T10:00:00+00:00", "")
+    save(tmp_path / "staged.umbrite", replace(grown, document=versions))
+    sources = [
+        tmp_path / "staged.umbrite",
+        ASSETS / "clover.umbrite",
+        *sorted((Path(__file__).parent / "released-1").glob("*.umbrite")),
+    ]
+    seeds, chance = [Altering(path) for path in sources], random.Random(36)
+    path, again, opened = tmp_path / "altered.umbrite", tmp_path / "again.umbrite", 0
+    rounds = 2 * ROUNDS if ROUNDS > 1_000 else ROUNDS // 3
+    for i in range(rounds):
+        path.write_bytes(chance.choice(seeds).packed(chance))
+        try:
+            package = load(path)
+        except UmbriteError as error:
+            assert 15 < len(str(error)) < 500
+            assert str(error).isprintable()
+            continue
+        opened += 1
+        assert invariants(package.puppet) == []
+        plan = compile_plan(package.puppet)
+        scene_of(evaluate(plan, package.pose))
+        findings(package.puppet)
+        for take in package.document.takes:
+            placed_over(take, package.puppet, np.array([0.0, 1.5, 7.0]))
+        if i % 4 == 0:
+            save(again, package)
+            assert load(again).document == package.document
+    assert opened > 0.4 * rounds
+
+
+def first_take(change):
+    def changed(words):
+        change(words["document"]["takes"][1])
+
+    return changed
+
+
+def with_near_keys(take):
+    take["tracks"]["j1.turn"] = [
+        {"frame": frame, "value": value} for frame, value in ((0, 0), (1e-300, 5), (2e-300, -5))
+    ]
+
+
+def without_a_set(words):
+    chooser = next(each for each in words["document"]["puppet"]["controls"].values() if "chooses" in each)
+    del chooser["chooses"]
+
+
+def old(version, **puppet):
+    return lambda words: words.update(version=version, document={"puppet": puppet})
+
+
+SPOILT = {
+    "near keys": (first_take(with_near_keys), "keys that are not in order"),
+    "a take named NUL": (first_take(lambda take: take.update(name="Wa\0lk")), "letters that can't be shown"),
+    "a chooser without a set": (without_a_set, "chooses from a set that is not there"),
+    "old controls": (old(2, controls={"c1": 5}), "does not fit"),
+    "old choices": (old(2, controls={"c1": {"choices": 5}}), "does not fit"),
+    "old links": (old(2, controls={"c1": {"choices": [{}]}}, links={"l1": None}), "does not fit"),
+    "old poses": (old(2, controls={"c1": {"choices": [{}]}}, poses=[3]), "does not fit"),
+    "old ids": (old(2, controls={"c1": {"choices": [{}]}}, next_id="9"), "does not fit"),
+    "old sets": (old(2, controls={"c1": {"choices": [{}]}}, sets=[]), "does not fit"),
+}  # fmt: skip
+
+
+@pytest.mark.parametrize("kind", SPOILT)
+def test_what_no_edit_makes_is_refused_with_its_reason(kind, tmp_path):
+    change, words = SPOILT[kind]
+    spoilt = Altering(ASSETS / "wick.umbrite")
+    change(spoilt.words["puppet.json"])
+    (tmp_path / "spoilt.umbrite").write_bytes(spoilt.written(spoilt.words, spoilt.rest))
+    with pytest.raises(UmbriteError, match=words):
+        load(tmp_path / "spoilt.umbrite")
+
+
+def test_numbers_of_thousands_of_digits_and_bytes_that_are_no_text_are_refused(tmp_path):
+    grown = Altering(ASSETS / "wick-and-cart.umbrite")
+    path = tmp_path / "spoilt.umbrite"
+    guest = next(name for name in grown.words if name.startswith("guests/"))
+    for spoilt in (
+        lambda _, data: data.replace(b'"rest": 1', b'"rest": ' + b"9" * 4_400),
+        lambda _, data: data.replace(b'"number": 1', b'"number": ' + b"9" * 4_400),
+        lambda name, data: data.replace(b"Tea", b"T\xe9a") if name == guest else data,
+    ):
+        path.write_bytes(grown.written(grown.words, grown.rest, spoilt))
+        with pytest.raises(UmbriteError, match="out of range|is damaged"):
             load(path)

@@ -100,7 +100,8 @@ def _sources_of(files: Chosen) -> dict[int, Source]:
 
 def worked(pieces: Sequence[Piece], arguments: argparse.Namespace, what: str) -> AbstractContextManager[Finished]:
     """Have pieces done by the workers that the arguments name, with progress."""
-    hands = Hands(arguments.workers, arguments.cluster, arguments.resume)
+    into = getattr(arguments, "out", None) or getattr(arguments, "output", None)
+    hands = Hands(arguments.workers, arguments.cluster, arguments.resume, str(Path(into).absolute()) if into else "")
     return work_done(pieces, hands, watching(what))
 
 

@@ -14,16 +14,17 @@ CHUNK = 8  # frames in a piece: the same for any number of workers, so that what
 
 
 class Hands(NamedTuple):
-    """Who works: so many processes, or the cluster of an address; and whether to go on where an earlier run stopped."""
+    """Who works: so many processes, or the cluster of an address; whether to go on where an earlier run stopped; and where results go."""
 
     workers: int = 1
     address: str | None = None
     resume: bool = False
+    into: str = ""
 
     @property
     def plain(self) -> bool:
         """Whether nobody asked for anything but this process."""
-        return self == Hands()
+        return self._replace(into="") == Hands()
 
     def hired(self) -> Workers:
         """Those who work. Raises FileError where a cluster does not answer."""
@@ -54,7 +55,7 @@ def _kept_results(pieces: Sequence[Piece], hands: Hands) -> KeptResults | InMemo
     if hands.plain and len(pieces) == 1:
         return InMemory()
     try:
-        return KeptResults(pieces, resume=hands.resume)
+        return KeptResults(pieces, resume=hands.resume, into=hands.into)
     except FileError:
         if hands.plain:
             return InMemory()

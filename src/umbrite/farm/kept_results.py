@@ -14,6 +14,7 @@ from umbrite.files.file_errors import FileError
 from umbrite.files.files_in import read_file
 
 MOST_BYTES = 2_000_000_000  # of a result
+DIGEST = 32  # bytes before it that prove it
 
 
 def cache_folder() -> Path:
@@ -24,9 +25,11 @@ def cache_folder() -> Path:
 class KeptResults:
     """The results of a job's pieces, a file each. One run of a job at a time has it."""
 
-    def __init__(self, pieces: Sequence[Piece], *, resume: bool) -> None:
-        """Go on with what is kept of these very pieces, or begin anew. Raises FileError where another run is at it."""
-        job = hashlib.sha256("".join(sorted(piece.key for piece in pieces)).encode()).hexdigest()
+    def __init__(self, pieces: Sequence[Piece], *, resume: bool, into: str = "") -> None:
+        """Go on with what is kept of these very pieces for this place, or begin anew. Raises FileError where another run is at it."""
+        job = hashlib.sha256(
+            "\n".join([into, *sorted(piece.key for piece in pieces)]).encode("utf-8", "replace")
+        ).hexdigest()
         self.folder = cache_folder() / job[:32]
         try:
             self.folder.mkdir(parents=True, exist_ok=True)
@@ -46,16 +49,24 @@ class KeptResults:
                 each.unlink()
 
     def has(self, piece: Piece) -> bool:
-        """Whether a piece's result is kept."""
-        return self._path(piece).is_file()
+        """Whether a piece's result is kept, and whole; what else lies there is done again."""
+        try:
+            self.result(piece)
+        except FileError:
+            return False
+        return True
 
     def keep(self, piece: Piece, data: bytes) -> None:
         """Keep a result, whole or not at all. Raises FileError."""
-        write(self._path(piece), data)
+        write(self._path(piece), hashlib.sha256(data).digest() + data)
 
     def result(self, piece: Piece) -> bytes:
-        """A result that is kept."""
-        return read_file(self._path(piece), MOST_BYTES)
+        """A result that is kept. Raises FileError for one that is not whole."""
+        found = read_file(self._path(piece), MOST_BYTES)
+        digest, data = found[:DIGEST], found[DIGEST:]
+        if hashlib.sha256(data).digest() != digest:
+            raise FileError("A result that was kept is damaged. Do the work again.")
+        return data
 
     def close(self, *, finished: bool) -> None:
         """Let the job go; what is finished is not kept any longer."""

@@ -8,6 +8,7 @@ import concurrent.futures
 import multiprocessing
 import os
 import signal
+import socket
 import threading
 import time
 from collections import Counter
@@ -28,6 +29,7 @@ TRIES = 3
 AHEAD = 4  # pieces for each worker of a cluster that are sent before others are done
 LOOK = 1.0  # seconds between looks whether processes are still there
 PATIENCE = 10  # seconds in which a scheduler must answer, or a pool that was stopped end
+MOST_FRAMES = 1_000  # of a scheduler's greeting
 STUCK = 20.0  # seconds without a result, after a process has died, after which another pool begins
 
 
@@ -145,7 +147,35 @@ def cluster(address: str) -> Workers:
 
 
 def _client(distributed: Any, address: str) -> Any:
-    return distributed.Client(address, timeout=PATIENCE, set_as_default=False)
+    """A client of a scheduler. Raises OSError where none answers in time: Dask itself would try for minutes."""
+    import dask
+
+    _knock(address)
+    found: list[Any] = []
+
+    def connect() -> None:
+        with suppress(OSError, ValueError, TypeError):  # what comes of it is told below
+            found.append(distributed.Client(address, timeout=PATIENCE, set_as_default=False))
+
+    with dask.config.set({"distributed.comm.timeouts.connect": PATIENCE}):
+        trying = threading.Thread(target=connect, daemon=True)
+        trying.start()
+        trying.join(PATIENCE)
+    if not found:
+        raise TimeoutError
+    return found[0]
+
+
+def _knock(address: str) -> None:
+    """See whether what is at an address speaks first, with a number of frames, as a scheduler does. Raises OSError where it does not in time."""
+    kind, _, place = address.rpartition("://")
+    host, _, port = place.rpartition(":")
+    if kind not in {"", "tcp"} or not port.isdecimal():
+        return  # Dask knows other kinds of address
+    with socket.create_connection((host.strip("[]") or "127.0.0.1", int(port)), timeout=PATIENCE / 2) as line:
+        said = line.recv(8, socket.MSG_WAITALL)
+    if len(said) < 8 or int.from_bytes(said, "little") > MOST_FRAMES:
+        raise ConnectionError
 
 
 def _on_cluster(distributed: Any, client: Any, pieces: Sequence[tuple[int, Piece]]) -> Iterator[Result]:

@@ -8,6 +8,7 @@ import msgspec
 
 from umbrite.rig.change import exists, things
 from umbrite.rig.channels import is_channel
+from umbrite.rig.control_kinds import traits
 from umbrite.rig.dependencies import curve_fault, ranked
 from umbrite.rig.errors import RigError
 from umbrite.rig.ids import FIELDS, id_kind, is_id
@@ -58,7 +59,7 @@ def _references(puppet: Puppet) -> Iterator[str]:
     for control in puppet.controls.values():
         if control.moves not in joints:
             yield f"the control {control.name} moves a joint that is not there"
-        if control.chooses and control.chooses not in puppet.sets:
+        if (control.chooses or traits(control).chooses) and control.chooses not in puppet.sets:
             yield f"the control {control.name} chooses from a set that is not there"
 
 

@@ -7,9 +7,11 @@ words must do without files beside them: `by_name` and `whole` are what an encod
 import base64
 import hashlib
 import io
+import tokenize
 import zipfile
 import zlib
 from functools import cached_property
+from typing import Any
 
 import numpy as np
 from numpy.typing import NDArray
@@ -22,7 +24,11 @@ Ints = NDArray[np.intp]
 MOST_BYTES = 4_000_000  # unpacked
 SHAPES = {"vertices": (2, "f8"), "triangles": (3, "u4"), "bones": (4, "u1"), "weights": (4, "f8")}  # columns, kind
 # What reading a broken archive or array raises; a runtime error where a member is locked or packed in a way that is not known.
-BROKEN = (zipfile.BadZipFile, zlib.error, KeyError, ValueError, OSError, EOFError, MemoryError, RuntimeError)
+BROKEN = (
+    zipfile.BadZipFile, zlib.error, LookupError, ValueError, TypeError, ArithmeticError, AttributeError, SyntaxError, OSError, EOFError,
+    MemoryError, RuntimeError, tokenize.TokenError,
+)  # fmt: skip
+HEAD = 10_000  # bytes of an array's head, at most
 
 
 class MeshArrays:
@@ -91,17 +97,13 @@ def unpacked(data: bytes, sha256: str) -> MeshArrays:
     try:
         with zipfile.ZipFile(io.BytesIO(data)) as archive:
             small = sum(member.file_size for member in archive.infolist()) <= MOST_BYTES
-            read = {
-                name: np.load(io.BytesIO(archive.read(f"{name}.npy")), allow_pickle=False)
-                for name in (SHAPES if small else ())
-            }
+            read = {name: _array(archive.read(f"{name}.npy"), *SHAPES[name]) for name in (SHAPES if small else ())}
+    except RigError:
+        raise
     except BROKEN:
         raise RigError("its arrays are damaged") from None
     if not read:
         raise RigError("its arrays are far too large")
-    for name, (columns, kind) in SHAPES.items():
-        if read[name].ndim != 2 or read[name].shape[1] != columns or read[name].dtype.str[1:] != kind:
-            raise RigError("its arrays are of another shape than they should be")
     x, y = read["vertices"].T
     made = MeshArrays(
         np.asarray(x + 1j * y, dtype=np.complex128),
@@ -113,6 +115,17 @@ def unpacked(data: bytes, sha256: str) -> MeshArrays:
         raise RigError("its arrays are of different lengths")
     made.packed, made.sha256 = data, sha256  # as the file had them, to the byte
     return made
+
+
+def _array(data: bytes, columns: int, kind: str) -> NDArray[Any]:
+    """An array as NumPy's own format has it, after its head was found to say what follows. Raises what `BROKEN` lists, and RigError."""
+    file = io.BytesIO(data)
+    if np.lib.format.read_magic(file) != (1, 0):
+        raise ValueError
+    shape, by_columns, dtype = np.lib.format.read_array_header_1_0(file, max_header_size=HEAD)
+    if len(shape) != 2 or shape[1] != columns or dtype.str[1:] != kind or by_columns:
+        raise RigError("its arrays are of another shape than they should be")
+    return np.frombuffer(data, dtype, offset=file.tell()).reshape(shape)
 
 
 def by_name(value: object) -> object:

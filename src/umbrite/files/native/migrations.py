@@ -13,10 +13,52 @@
 
 from collections.abc import Callable
 from copy import deepcopy
-from typing import Any
+from typing import Annotated, Any
+
+import msgspec
 
 Raw = dict[str, Any]
 VERSION = 7
+
+
+class _Named(msgspec.Struct):
+    name: str = "Set"
+
+
+class _OldControl(_Named):
+    choices: list[dict[str, Any]] = []
+
+
+class _OldLink(msgspec.Struct):
+    drives: str = ""
+
+
+class _OldSavedPose(msgspec.Struct):
+    channels: dict[str, float] = {}
+
+
+class _OldKey(msgspec.Struct):
+    value: float
+
+
+class _OldTake(msgspec.Struct):
+    tracks: dict[str, list[_OldKey]] = {}
+
+
+class _OldPuppet(msgspec.Struct):
+    next_id: Annotated[int, msgspec.Meta(ge=0, lt=2**53)] = 1
+    controls: dict[str, _OldControl] = {}
+    sets: dict[str, _Named] = {}
+    links: dict[str, _OldLink] = {}
+    poses: list[_OldSavedPose] = []
+
+
+class _OldDocument(msgspec.Struct):
+    """What of documents before version 3 is touched here, and of which kind it has to be."""
+
+    puppet: _OldPuppet = msgspec.field(default_factory=_OldPuppet)
+    pose: dict[str, float] = {}
+    takes: list[_OldTake] = []
 
 
 def _to_2(raw: Raw) -> Raw:
@@ -28,20 +70,16 @@ def _to_2(raw: Raw) -> Raw:
 def _to_3(raw: Raw) -> Raw:
     """Each chooser's choices become a set; what was the number of a choice becomes that of a variant, from 1 on, the first being at rest."""
     document = deepcopy(raw.get("document", {}))
-    puppet = document.get("puppet")
-    if not isinstance(puppet, dict) or not isinstance(puppet.get("controls"), dict):
-        return {**raw, "version": 3}
+    msgspec.convert(document, _OldDocument)
+    puppet = document.get("puppet", {})
     renamed: dict[str, str] = {}
-    for key, control in puppet["controls"].items():
-        if not isinstance(control, dict) or "choices" not in control:
-            continue
-        choices = control.pop("choices")
-        if not choices:
+    for key, control in puppet.get("controls", {}).items():
+        if not (choices := control.pop("choices", [])):
             continue
         number = puppet.get("next_id", 1)
         made, puppet["next_id"] = f"s{number}", number + 1
         variants = [{**choice, "number": i + 1} for i, choice in enumerate(choices)]
-        taken = {one["name"] for one in puppet.get("sets", {}).values()}
+        taken = {one.get("name") for one in puppet.get("sets", {}).values()}
         name = control.get("name", "Set") if control.get("name", "Set") not in taken else made
         puppet.setdefault("sets", {})[made] = {"name": name, "variants": variants, "rest": 1}
         control["chooses"] = made
@@ -90,7 +128,10 @@ OLDEST = min(STEPS)
 
 
 def migrated(raw: Raw) -> Raw:
-    """The same content in the present version. `raw` has a version between OLDEST and VERSION, and is not changed."""
+    """The same content in the present version. `raw` has a version between OLDEST and VERSION, and is not changed.
+
+    Raises msgspec.ValidationError where something is of another kind than its version has it.
+    """
     while raw["version"] < VERSION:
         raw = STEPS[raw["version"]](raw)
     return raw

@@ -68,7 +68,15 @@ def unpacked(guest: Guest) -> Document:
     """A guest as it was taken in. Raises RigError where its copy can't be read."""
     try:
         return _unpacked(guest.data)
-    except (msgspec.DecodeError, msgspec.ValidationError, RecursionError, KeyError, TypeError, AttributeError):
+    except (
+        msgspec.MsgspecError,
+        UnicodeDecodeError,
+        RecursionError,
+        MemoryError,
+        LookupError,
+        TypeError,
+        AttributeError,
+    ):
         raise RigError(f"The copy of {guest.name} inside this puppet is damaged. Take it in anew.") from None
 
 

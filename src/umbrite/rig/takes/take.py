@@ -5,6 +5,7 @@ from typing import Literal
 
 from umbrite.rig.model import Value
 
+NEAREST = 1e-9  # frames between two keys
 Interpolation = Literal["smooth", "eased", "straight", "hold", "free"]
 
 
@@ -75,6 +76,11 @@ class Take(Value, frozen=True):
     stiff: tuple[str, ...] = ()
     walking: Steps | None = None
     layers: tuple[Layer, ...] = ()
+
+
+def apart(key: Key, after: Key) -> bool:
+    """Whether two keys, the second the later one, are far enough from each other for a way between them."""
+    return after.frame - key.frame > NEAREST
 
 
 def keyed_channels(take: Take) -> set[str]:

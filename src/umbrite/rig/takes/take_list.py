@@ -2,6 +2,7 @@
 
 import itertools
 import math
+import unicodedata
 from collections.abc import Iterator, Mapping
 
 from msgspec.structs import replace
@@ -10,7 +11,7 @@ from umbrite.rig.channels import is_channel
 from umbrite.rig.errors import RigError, readable
 from umbrite.rig.model import Puppet
 from umbrite.rig.quantities.bounds import LARGEST
-from umbrite.rig.takes.take import AMOUNT, Take, Track, keyed_channels
+from umbrite.rig.takes.take import AMOUNT, Take, Track, apart, keyed_channels
 from umbrite.rig.takes.take_layers import MOST_LAYERS, each_level
 from umbrite.rig.words.names import unique
 
@@ -106,6 +107,8 @@ def take_faults(takes: Takes) -> Iterator[str]:
     names = [take.name for take in takes]
     if len(set(names)) < len(names) or "" in names:
         yield "two takes have the same name, or one has none"
+    if any(unicodedata.category(letter) == "Cc" for name in names for letter in name):
+        yield "the name of a take has letters that can't be shown"
     if sum(len(track) for take in (*takes, *layers) for track in take.tracks.values()) > MOST_KEYS:
         yield f"its takes have more than {MOST_KEYS:,} keys"
     for take in (*takes, *layers):
@@ -117,5 +120,5 @@ def take_faults(takes: Takes) -> Iterator[str]:
 
 def _is_sound(track: Track) -> bool:
     numbers = [number for key in track for number in (key.frame, key.value, key.out, key.into)]
-    rising = all(one.frame < other.frame for one, other in itertools.pairwise(track))
+    rising = all(apart(one, other) for one, other in itertools.pairwise(track))
     return rising and bool(track) and all(math.isfinite(n) and abs(n) < LARGEST for n in numbers)
