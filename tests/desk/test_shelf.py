@@ -6,6 +6,7 @@ from collections.abc import Callable
 import pytest
 from msgspec.structs import replace
 from PySide6.QtCore import QPoint, Qt
+from PySide6.QtGui import QGuiApplication
 
 from demo_puppet import joint
 from desk.test_rehearsing import at, grip
@@ -142,3 +143,12 @@ def test_a_pipe_let_go_on_the_window_is_refused_and_not_waited_for(wick_window, 
     os.mkfifo(tmp_path / "pipe.pose")
     wick_window.files.dropped([str(tmp_path / "pipe.pose")])
     assert "no ordinary file" in wick_window.frame.hints.message
+
+
+@pytest.mark.parametrize("number", ["9" * 400, "1e300", "[]", "true", "NaN"])
+def test_a_pose_with_absurd_numbers_is_no_pose(wick_window, act, number):
+    before = wick_window.session.history.now
+    QGuiApplication.clipboard().setText('{"format": "umbrite-pose", "channels": {"Head turn": ' + number + "}}")
+    act("paste-pose")
+    assert "no pose on the clipboard" in wick_window.frame.hints.message
+    assert wick_window.session.history.now is before

@@ -174,7 +174,7 @@ def _lives_without_lock(path: Path, beside: Beside) -> bool:
 def _beside(path: Path) -> Beside:
     try:
         return msgspec.json.decode(read_file(_words_of(path), MOST_BESIDE), type=Beside)
-    except (FileError, msgspec.DecodeError, UnicodeDecodeError):
+    except (FileError, msgspec.DecodeError, UnicodeDecodeError, RecursionError):
         pass
     try:
         written = path.stat().st_mtime

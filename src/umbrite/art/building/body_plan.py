@@ -152,7 +152,7 @@ def read_plan(data: bytes) -> BodyPlan:
     """A plan from its JSON. Raises RigError with a sentence where it is none."""
     try:
         plan = msgspec.json.decode(data, type=BodyPlan)
-    except (msgspec.DecodeError, UnicodeDecodeError) as error:
+    except (msgspec.DecodeError, UnicodeDecodeError, RecursionError) as error:
         raise RigError(f"This is no body plan: {error}. Choose a file that was kept as one.") from None
     places_of(plan)
     return plan

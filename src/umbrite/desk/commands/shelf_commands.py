@@ -2,6 +2,7 @@
 
 import json
 
+import msgspec
 from PySide6.QtGui import QGuiApplication
 
 from umbrite.desk.commands.labels import label_of
@@ -12,6 +13,7 @@ from umbrite.rig.channels import known_only
 from umbrite.rig.edits.shelf import blended, by_names, from_names, get_pose, mirrored, save_pose
 from umbrite.rig.errors import RigError
 from umbrite.rig.model import SavedPose
+from umbrite.rig.quantities.bounds import LARGEST
 
 FORMAT = "umbrite-pose"
 
@@ -60,6 +62,11 @@ def mirror(session: Session) -> None:
     session.edit(tr("Mirror the pose"), pose=mirrored(session.puppet, settled_pose(session)))
 
 
+class _Text(msgspec.Struct):
+    format: str
+    channels: dict[str, float | str]
+
+
 def text_of(session: Session) -> str:
     """The present pose by names, as text that other puppets and other programs can read."""
     names = by_names(session.puppet, settled_pose(session))
@@ -91,11 +98,11 @@ def take_up(session: Session, text: str) -> None:
 
 def _channels_of(text: str) -> dict[str, float | str] | None:
     try:
-        found = json.loads(text)
-        channels = found["channels"] if found["format"] == FORMAT else None
-    except (ValueError, KeyError, TypeError, RecursionError):
+        found = msgspec.json.decode(text.encode(), type=_Text)
+    except (msgspec.DecodeError, UnicodeError, RecursionError):
         return None
-    return channels if isinstance(channels, dict) else None
+    sound = all(isinstance(value, str) or abs(value) < LARGEST for value in found.channels.values())
+    return dict(found.channels) if found.format == FORMAT and sound else None
 
 
 def _take(session: Session, channels: dict[str, float | str], step: str) -> None:
