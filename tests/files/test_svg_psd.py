@@ -50,6 +50,19 @@ def test_sizes_in_units_or_from_the_view_box(tmp_path):
     assert read_art([svg(tmp_path, HEAD + ' width="1in" height="2in" viewBox="0 0 9 9"' + shape)]).height == 192
 
 
+def test_what_is_hidden_comes_in_hidden_and_what_is_blended_is_blended(tmp_path):
+    shape = '<rect width="9" height="9"/>'
+    text = (
+        f'<style>.h{{display:none}}</style><g id="a" display="none">{shape}</g><g id="b" style="fill:red;display:none">{shape}</g><g class="h" id="c">{shape}</g>'
+        f'<g style="visibility:hidden"><g id="d">{shape}</g></g><g id="e" style="mix-blend-mode:multiply">{shape}</g><g id="f" style="mix-blend-mode:hue">{shape}</g>'
+        '<g id="g"><rect x="90" width="9" height="9"/></g>'
+    )
+    layered = read_art([svg(tmp_path, f'{HEAD} width="20" height="20">{text}</svg>')])
+    assert [layer.name for layer in layered.layers if not layer.visible] == ["a", "b", "c", "d"]
+    assert [layer.blend for layer in layered.layers if layer.visible] == ["multiply", "normal"]
+    assert [note.partition(" ")[0] for note in layered.notes] == ["f", "1"]  # laid on as hue; what lies beside the page
+
+
 HOSTILE = {
     "an external picture": (' width="9" height="9"><image xlink:href="../../etc/passwd"/></svg>', "refers to another file"),
     "a web picture": (' width="9" height="9"><image href="//elsewhere/a.png"/></svg>', "refers to another file"),
