@@ -4,6 +4,7 @@ import numpy as np
 import pytest
 from PIL import Image
 from psd_tools import PSDImage
+from psd_tools.constants import BlendMode
 
 from umbrite.files.file_errors import FileError
 from umbrite.files.opening import open_any
@@ -132,3 +133,16 @@ def test_broken_psds_are_refused(tmp_path):
         open_any(tmp_path / "text.psd")
     with pytest.raises(FileError, match="opened one at a time"):
         read_art([tmp_path / "whole.psd", tmp_path / "cut.psd"])
+
+
+def test_blend_modes_with_their_letters_the_wrong_way_round_are_understood(tmp_path):
+    document = PSDImage.new("RGB", (40, 30))
+    for name, blend in (("Body", BlendMode.NORMAL), ("Shade", BlendMode.MULTIPLY)):
+        layer = document.create_pixel_layer(Image.new("RGBA", (9, 8), (200, 50, 30, 128)), name=name, top=3, left=4)
+        layer.blend_mode = blend
+    document.save(tmp_path / "right.psd")
+    data = (tmp_path / "right.psd").read_bytes()
+    (tmp_path / "turned.psd").write_bytes(data.replace(b"8BIMnorm", b"8BIMmron").replace(b"8BIMmul ", b"8BIM lum"))
+    right, turned = (read_art([tmp_path / f"{name}.psd"]).layers for name in ("right", "turned"))
+    assert turned == right
+    assert [layer.blend for layer in turned] == ["normal", "multiply"]

@@ -1,9 +1,11 @@
 """Layered PSD in, by psd-tools: what its layers show, with masks applied, clips and blend modes as ours, and notes on what was lost."""
 
+import io
+import re
 import warnings
 from collections.abc import Callable, Iterable, Iterator
 from pathlib import Path
-from typing import Any, NamedTuple, TypeVar
+from typing import Any, BinaryIO, NamedTuple, TypeVar
 
 import numpy as np
 from PIL import Image
@@ -57,7 +59,7 @@ def read_psd(path: Path, watch: Watch = unwatched) -> Layered:
         try:
             with warnings.catch_warnings():
                 warnings.simplefilter("ignore")
-                document: Any = PSDImage.open(file)
+                document = _opened(PSDImage, file)
             width, height = int(document.width), int(document.height)
             if fault := canvas_fault(width, height) or picture_fault(width, height):
                 raise FileError(f"{name} can't be opened: it {fault}. Make it smaller and try again.")
@@ -68,6 +70,22 @@ def read_psd(path: Path, watch: Watch = unwatched) -> Layered:
                 "Export it again as a layered PSD or as OpenRaster."
             ) from None
     return Layered(title_of(path), width, height, tuple(layers), tuple(dict.fromkeys(notes)))
+
+
+def _opened(psd_image: Any, file: BinaryIO) -> Any:
+    """The document, also where a writer put the letters of blend modes the wrong way round, as an old converter of pictures does."""
+    from psd_tools.constants import BlendMode
+
+    try:
+        return psd_image.open(file)
+    except ValueError:
+        file.seek(0)
+        turned = {mode.value[::-1]: mode.value for mode in BlendMode if mode.value[::-1] != mode.value}
+        data = file.read()
+        righted = re.sub(b"8BIM(" + b"|".join(turned) + b")", lambda found: b"8BIM" + turned[found[1]], data)
+        if righted == data:
+            raise
+        return psd_image.open(io.BytesIO(righted))
 
 
 def _read(name: str, document: Any, watch: Watch) -> tuple[list[Layer], list[str]]:
