@@ -5,10 +5,12 @@ import pytest
 from hypothesis import given
 from hypothesis import strategies as st
 from msgspec.structs import replace
+from scipy.interpolate import CubicSpline
 
 from demo_puppet import joint, wick
 from strategies import RIG_EDITS, edited, puppets
 from takes_strategies import looks_as_before_or_is_told
+from umbrite.motion.baking import few_keys
 from umbrite.motion.evaluate import evaluate
 from umbrite.motion.plan import compile_plan
 from umbrite.motion.rest_changes.picture_kept import Rest, how_far
@@ -114,3 +116,13 @@ def test_after_any_edit_of_the_rest_takes_look_as_before_or_it_is_told(before, n
     looks_as_before_or_is_told(before, kept.document, told)
     shown = how_far(*(evaluate(compile_plan(each.puppet), each.pose) for each in (before, kept.document)))[0]
     assert shown <= 0.1 or any(each.kind == "pose" and not each.name for each in told)
+
+
+def test_the_slopes_of_a_way_are_those_of_the_spline_through_it():
+    chance = np.random.default_rng(7)
+    for count in (4, 5, 7, 60):
+        frames = np.sort(chance.uniform(0, 90, count)) + np.arange(count)
+        values = 40 * np.sin(frames / 9)
+        ends = [np.gradient(values[three], frames[three], edge_order=2) for three in (slice(3), slice(-3, None))]
+        whole = CubicSpline(frames, values, bc_type=((1, ends[0][0]), (1, ends[1][-1])))
+        assert few_keys._slopes(frames, values) == pytest.approx(whole(frames, 1), abs=1e-9)

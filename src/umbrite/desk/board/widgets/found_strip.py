@@ -2,7 +2,7 @@
 
 import math
 
-from PySide6.QtCore import QPointF, QRectF, QSize, Qt
+from PySide6.QtCore import QPointF, QRectF, QSize, Qt, QTimer
 from PySide6.QtGui import QContextMenuEvent, QPainter, QPaintEvent, QPixmap
 from PySide6.QtWidgets import (
     QAbstractButton,
@@ -82,7 +82,7 @@ class LimitCard(QAbstractButton):
         self.session, self.found, self.end = session, found, end
         self.turn = found.smallest if end == "smallest" else found.largest
         self.reason = found.reason_smallest if end == "smallest" else found.reason_largest
-        self._picture = joint_picture(session, found.joint, self._looked_at(), 108, 84)
+        self._picture: QPixmap | None = None
         self.setFixedSize(118, 132)
         self.setFocusPolicy(Qt.FocusPolicy.StrongFocus)
         name = session.puppet.joints[found.joint].name
@@ -96,6 +96,12 @@ class LimitCard(QAbstractButton):
             )
         )
         self.clicked.connect(lambda: take(session, found, end))
+
+    def draw(self) -> None:
+        """Make the picture, which takes a while."""
+        if self.found.joint in self.session.history.now.puppet.joints:
+            self._picture = joint_picture(self.session, self.found.joint, self._looked_at(), 108, 84)
+            self.update()
 
     def _looked_at(self) -> float:
         """A little beyond, so that the fault is seen; free ends are shown at a right angle."""
@@ -142,7 +148,8 @@ class LimitCard(QAbstractButton):
             )
         )
         painter.drawRoundedRect(box, 6, 6)
-        painter.drawPixmap(5, 5, self._picture)
+        if self._picture is not None:
+            painter.drawPixmap(5, 5, self._picture)
         painter.setPen(painter.theme.ink)
         painter.setFont(look.font(9.5))
         name = self.session.puppet.joints[self.found.joint].name
@@ -165,6 +172,9 @@ class FoundStrip(QFrame):
         self.session = session
         self.setObjectName("toolrow")
         self.cards: list[LimitCard] = []
+        self._undrawn: list[LimitCard] = []
+        self._drawing = QTimer(self)  # a card at a time, so that the window goes on
+        self._drawing.timeout.connect(self._draw_next)
         row = QHBoxLayout(self)
         row.setContentsMargins(8, 6, 8, 6)
         self.area = QScrollArea()
@@ -211,5 +221,13 @@ class FoundStrip(QFrame):
         for card in self.cards:
             line.addWidget(card)
         line.addStretch(1)
+        self._undrawn = list(reversed(self.cards))
+        self._drawing.start(0)
         self.area.setWidget(inside)
         self.setVisible(bool(self.cards))
+
+    def _draw_next(self) -> None:
+        if self._undrawn:
+            self._undrawn.pop().draw()
+        else:
+            self._drawing.stop()
