@@ -256,13 +256,18 @@ class Document:
             export_pose(Path(out), self._package)
         return Path(out)
 
-    def atlas(self, pictures: Path_, places: Path_, take: str | None = None, scale: float = 1.0) -> int:
-        """The drawings on sheets (.png) with a list of where they lie (.json), or a take's frames; the number of sheets. Raises FileError."""
+    def atlas(
+        self, pictures: Path_, places: Path_, take: str | None = None, scale: float = 1.0, *, hashed: bool = False
+    ) -> int:
+        """The drawings on sheets (.png) with a list of where they lie (.json), or a take's frames; the number of sheets.
+
+        `hashed`: the list as a hash of frames with `meta`, as many engines read it. Raises FileError.
+        """
         from umbrite.files.engines.atlas import Sheets, write_parts
         from umbrite.paint.take_export import Film, frames_of
         from umbrite.paint.take_sheets import write_take_sheets
 
-        to = Sheets(Path(pictures), Path(places))
+        to = Sheets(Path(pictures), Path(places), hashed=hashed)
         if take is None:
             return write_parts(to, self._package)
         _ready_to_paint()

@@ -403,7 +403,6 @@ def old(version, **puppet):
 
 SPOILT = {
     "near keys": (first_take(with_near_keys), "keys that are not in order"),
-    "a take named NUL": (first_take(lambda take: take.update(name="Wa\0lk")), "letters that can't be shown"),
     "a chooser without a set": (without_a_set, "chooses from a set that is not there"),
     "old controls": (old(2, controls={"c1": 5}), "does not fit"),
     "old choices": (old(2, controls={"c1": {"choices": 5}}), "does not fit"),

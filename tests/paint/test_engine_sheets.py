@@ -1,9 +1,17 @@
 """Atlases read back by a reader of the tests' own, and shades and clips painted into drawings for those that know neither."""
 
+import base64
 import json
+import shutil
+import subprocess
+import threading
+from functools import partial
+from http.server import SimpleHTTPRequestHandler, ThreadingHTTPServer
+from pathlib import Path
 
 import cv2
 import numpy as np
+import pytest
 from PIL import Image
 
 from demo_puppet import ASSETS, part, wick_package
@@ -11,10 +19,13 @@ from gltf_reader import Scene
 from umbrite.cli import main
 from umbrite.files.package import load, save
 from umbrite.paint.render import render_package, straight
+from umbrite.paint.take_export import Film, frames_of, pixels_of
 from umbrite.rig.change import change
 from umbrite.rig.edits.looks import trim
 from umbrite.rig.edits.parts import add_part
+from umbrite.rig.takes.take_list import get_take
 
+ROOT = Path(__file__).parents[2]
 WICK = str(ASSETS / "wick.umbrite")
 
 
@@ -60,6 +71,61 @@ def _lay(whole, picture, matrix, opacity):
     shift = np.array([[a, c, e + (a + c) / 2 - 0.5], [b, d, f + (b + d) / 2 - 0.5]])
     placed = cv2.warpAffine(ready, shift, whole.shape[1::-1], flags=cv2.INTER_LINEAR) * opacity
     whole[:] = placed + whole * (1 - placed[..., 3:] / 255)
+
+
+def hashed(folder, *words):
+    """The frames of a hash of all its lists, and the painted ones."""
+    assert main(["atlas", str(ASSETS / "tansy.umbrite"), "--take", "Deliver", "--frames", "0..12", "--scale", "0.2", "--hash", *words, str(folder / "it.png"), str(folder / "it.json"), "--quiet"]) == 0  # fmt: skip
+    first = json.loads((folder / "it.json").read_text())
+    others = [json.loads((folder / name).read_text()) for name in first["meta"].get("related_multi_packs", [])]
+    return first, {name: (each["meta"], entry) for each in (first, *others) for name, entry in each["frames"].items()}
+
+
+def test_a_hash_of_frames_makes_the_take_again_on_one_sheet_or_several(tmp_path):
+    package = load(ASSETS / "tansy.umbrite")
+    take = get_take(package.document.takes, "Deliver")
+    painted = list(pixels_of(Film(package, take, frames_of(take, "0..12"), 0.2)))
+    for words, several in (((), False), (("--largest", "512"), True)):
+        first, found = hashed(tmp_path, *words)
+        assert ("related_multi_packs" in first["meta"]) == several
+        order = first["animations"]["Deliver"]
+        assert sum(found[name][1]["duration"] for name in order) == round(13 * 1000 / take.rate)
+        for name, picture in zip(order, painted, strict=True):
+            meta, entry = found[name]
+            x, y, wide, tall = (entry["frame"][side] for side in "xywh")
+            whole = np.zeros((entry["sourceSize"]["h"], entry["sourceSize"]["w"], 4), np.uint8)
+            left, top = entry["spriteSourceSize"]["x"], entry["spriteSourceSize"]["y"]
+            whole[top : top + tall, left : left + wide] = read(tmp_path / meta["image"])[y : y + tall, x : x + wide]
+            seen = picture[..., 3] > 0
+            assert np.array_equal(whole[seen], picture[seen])
+            assert np.array_equal(whole[..., 3], picture[..., 3])
+
+
+@pytest.mark.long
+@pytest.mark.skipif(shutil.which("chromium") is None, reason="there is no Chromium here")
+def test_the_example_page_plays_a_hash_in_a_browser(tmp_path):
+    first, found = hashed(tmp_path)
+    page = (ROOT / "docs" / "examples" / "play-a-sheet.html").read_text()
+    ask = "<pre id=o></pre><script type=module>setInterval(() => 0, 10); for (let i = 0; i < 2000 && !window.show; i++) await new Promise(r => setTimeout(r, 25)); window.show(5);o.textContent = stage.toDataURL()</script>"
+    (tmp_path / "play.html").write_text(page + ask)
+    with ThreadingHTTPServer(("127.0.0.1", 0), partial(SimpleHTTPRequestHandler, directory=tmp_path)) as server:
+        threading.Thread(target=server.serve_forever, daemon=True).start()
+        url = f"http://127.0.0.1:{server.server_address[1]}/play.html#it.json"
+        shown = subprocess.run(
+            ["chromium", "--headless", "--no-sandbox", "--no-first-run", "--disable-gpu", "--disable-background-networking", "--disable-sync", "--disable-component-update", "--disable-quic", "--virtual-time-budget=60000",
+             f"--user-data-dir={tmp_path / 'user'}", "--dump-dom", url], capture_output=True, text=True, timeout=120, check=True,
+        ).stdout  # fmt: skip
+        server.shutdown()
+    assert "Deliver: 13 frames" in shown
+    data = base64.b64decode(shown.partition("data:image/png;base64,")[2].partition("<")[0])
+    (tmp_path / "shown.png").write_bytes(data)
+    meta, entry = found[first["animations"]["Deliver"][5]]
+    x, y, wide, tall = (entry["frame"][side] for side in "xywh")
+    left, top = entry["spriteSourceSize"]["x"], entry["spriteSourceSize"]["y"]
+    there = read(tmp_path / "shown.png")[top : top + tall, left : left + wide].astype(int)
+    own = read(tmp_path / meta["image"])[y : y + tall, x : x + wide].astype(int)
+    solid = own[..., 3] == 255
+    assert np.abs(there[solid] - own[solid]).max() <= 1
 
 
 def test_an_atlas_is_refused_with_a_sentence(tmp_path, capsys):

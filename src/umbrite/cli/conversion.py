@@ -51,6 +51,9 @@ def add_commands(commands: "argparse._SubParsersAction[argparse.ArgumentParser]"
     atlas.add_argument("--frames", metavar="A..B", help="these frames instead of all that play")
     atlas.add_argument("--scale", type=finite, default=1.0, metavar="S", help="of the frames")
     atlas.add_argument("--largest", type=_side, default=8192, metavar="N", help="pixels of a sheet's side at most")
+    atlas.add_argument(
+        "--hash", action="store_true", help="the list as a hash of frames with meta, as many engines read it"
+    )
     atlas.add_argument("pictures", type=Path, metavar="OUT.png", help="the first sheet; others are numbered after it")
     atlas.add_argument("places", type=Path, metavar="OUT.json", help="the list of what lies where")
     atlas.set_defaults(does=_atlas)
@@ -97,7 +100,7 @@ def _convert(arguments: argparse.Namespace) -> int:
 
 def _atlas(arguments: argparse.Namespace) -> int:
     package = open_any(arguments.file)
-    to = Sheets(arguments.pictures, arguments.places, arguments.largest)
+    to = Sheets(arguments.pictures, arguments.places, arguments.largest, arguments.hash)
     if arguments.take is None:
         count = write_parts(to, package)
         say(f"{len(package.puppet.parts)} parts on {count} sheet{'s' if count != 1 else ''}.")

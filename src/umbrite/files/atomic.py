@@ -165,6 +165,11 @@ def _sync_folder(folder: Path) -> None:
             os.close(handle)
 
 
+def suggested_stem(*names: str) -> str:
+    """What a file for things of these names could be called, whatever letters are in them."""
+    return "-".join(stem.lower() for name in names if (stem := plain_stem(name))) or "puppet"
+
+
 def plain_stem(name: str) -> str:
     """A name as any file can have it, without an ending: letters, numbers, blanks, - and _ as they are; may be empty."""
     return "".join(letter if letter.isalnum() or letter in " -_" else "_" for letter in name).strip()[:80].strip()

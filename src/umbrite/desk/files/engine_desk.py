@@ -6,6 +6,7 @@ from umbrite.desk.files.file_desk import FileDesk
 from umbrite.desk.files.progress import in_thread
 from umbrite.desk.session.session import attempt
 from umbrite.desk.theme.language import tr
+from umbrite.files.atomic import suggested_stem
 from umbrite.files.engines.atlas import Sheets, write_parts
 from umbrite.files.file_errors import shown_name
 from umbrite.paint.baking import export_gltf
@@ -24,7 +25,7 @@ class EngineDesk:
         package = self.session.file.package()
         if (choice := self.dialogs.choose_gltf(package)) is None:
             return
-        if (path := self._place(package.puppet.name.lower(), ".glb")) is None:
+        if (path := self._place(suggested_stem(package.puppet.name), ".glb")) is None:
             return
 
         def work() -> None:
@@ -41,7 +42,7 @@ class EngineDesk:
     def export_parts(self) -> None:
         """The drawings on sheets, with a list of where they lie in the pose as it is."""
         package = self.session.file.package()
-        if (path := self._place_for_sheets(f"{package.puppet.name.lower()}-parts")) is None:
+        if (path := self._place_for_sheets(suggested_stem(package.puppet.name, "parts"))) is None:
             return
 
         def work() -> None:
@@ -59,7 +60,7 @@ class EngineDesk:
         film = self.dialogs.choose_film(Film(session.file.package(), take, frames_of(take)), "")
         if film is None:
             return
-        if (path := self._place_for_sheets(f"{session.puppet.name.lower()}-{take.name.lower()}")) is None:
+        if (path := self._place_for_sheets(suggested_stem(session.puppet.name, take.name))) is None:
             return
 
         def work() -> None:

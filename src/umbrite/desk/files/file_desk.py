@@ -21,7 +21,7 @@ from umbrite.desk.session.preferences import Preferences
 from umbrite.desk.session.session import Session, attempt
 from umbrite.desk.session.stations import PARTS, REHEARSE
 from umbrite.desk.theme.language import tr
-from umbrite.files.atomic import stamp_of, write
+from umbrite.files.atomic import stamp_of, suggested_stem, write
 from umbrite.files.file_errors import FileError, shown_name
 from umbrite.files.files_in import read_file
 from umbrite.files.layers import Layered, add_layers, parts_from
@@ -325,7 +325,9 @@ class FileDesk:
 
     def save_as(self) -> bool:
         session = self.session
-        suggestion = session.file.path or (self.folder or Path.home()) / f"{session.puppet.name.lower()}{NATIVE}"
+        suggestion = (
+            session.file.path or (self.folder or Path.home()) / f"{suggested_stem(session.puppet.name)}{NATIVE}"
+        )
         path = self.place_for(suggestion, NATIVE)
         return path is not None and self._save_to(path)
 
@@ -394,7 +396,7 @@ class FileDesk:
     def export_as(self, ending: str) -> None:
         """The pose as SVG, OpenRaster, CSV, JSON or a pose file."""
         session = self.session
-        stem = session.file.path.stem if session.file.path else session.puppet.name.lower()
+        stem = session.file.path.stem if session.file.path else suggested_stem(session.puppet.name)
         path = self.place_for((self.folder or Path.home()) / f"{stem}-pose{ending}", ending)
         if path is None:
             return
@@ -411,7 +413,7 @@ class FileDesk:
 
     def keep_sheet(self, package: Package, report: Report) -> None:
         """The contact sheet of a workout, as PDF, TIFF or PNG."""
-        suggestion = (self.folder or Path.home()) / f"{package.puppet.name.lower()}-workout.pdf"
+        suggestion = (self.folder or Path.home()) / f"{suggested_stem(package.puppet.name)}-workout.pdf"
         path = self.dialogs.path_to_save(suggestion, ".pdf")
         if path is not None and self._done(lambda: write_sheets(path, package, report)):
             self.session.say(tr("The contact sheet was kept as {name}.", name=path.name))
@@ -425,7 +427,7 @@ class FileDesk:
         film = self.dialogs.choose_film(Film(session.file.package(), take, frames_of(take)), ending)
         if film is None:
             return
-        stem = f"{session.puppet.name.lower()}-{take.name.lower()}"
+        stem = suggested_stem(session.puppet.name, take.name)
         path = self.place_for((self.folder or Path.home()) / f"{stem}{ending}", ending)
         if path is None:
             return
@@ -439,7 +441,7 @@ class FileDesk:
 
     def export(self) -> None:
         session = self.session
-        stem = session.file.path.stem if session.file.path else session.puppet.name.lower()
+        stem = session.file.path.stem if session.file.path else suggested_stem(session.puppet.name)
         path = self.place_for((self.folder or Path.home()) / f"{stem}-pose.png", ".png")
         if path is None:
             return

@@ -24,11 +24,24 @@ Json = dict[str, Any]
 
 
 class Sheets(NamedTuple):
-    """Where an atlas goes: its first sheet (others are numbered after it), its list, and the longest side of a sheet, pixels."""
+    """Where an atlas goes: its first sheet (others are numbered after it), its list, the longest side of a sheet, pixels, and whether the
+    list is a hash of frames with `meta`, as many engines read it, one for each sheet.
+    """
 
     pictures: Path
     places: Path
     largest: int = LARGEST_SIDE
+    hashed: bool = False
+
+
+class Sprite(NamedTuple):
+    """An entry of a hash: its name, its picture's key, where that lies in the whole (left, top), the whole's size, and for how long it shows."""
+
+    name: str
+    key: str
+    at: tuple[int, int]
+    whole: tuple[int, int]
+    milliseconds: int | None = None
 
 
 def write_parts(to: Sheets, package: Package) -> int:
@@ -43,6 +56,12 @@ def write_parts(to: Sheets, package: Package) -> int:
     seen = [key for key in placed.plan.parts if not puppet.parts[key].reference]
     pictures, alike = part_pictures(package, seen)
     found = laid(pictures, GAP, to.largest)
+    if to.hashed:
+        sizes = {key: (picture.shape[1], picture.shape[0]) for key, picture in pictures.items()}
+        _write_hashes(
+            to, found, [Sprite(puppet.parts[key].name, alike[key], (0, 0), sizes[alike[key]]) for key in seen]
+        )
+        return len(found.sheets)
     parts = [
         {
             "name": puppet.parts[key].name,
@@ -75,6 +94,14 @@ def write_frames(to: Sheets, canvas: tuple[int, int], take: Take, frames: Iterab
         drawn.setdefault(name, cut)
         listed.append((frame, name, left, top))
     found = laid(drawn, GAP, to.largest)
+    if to.hashed:
+        ends = [round(1000 * i / take.rate) for i in range(len(listed) + 1)]  # so that rounding adds nothing up
+        _write_hashes(
+            to, found,
+            [Sprite(f"{take.name} {i:04d}", name, (left, top), canvas, ends[i + 1] - ends[i]) for i, (_, name, left, top) in enumerate(listed)],
+            take.name,
+        )  # fmt: skip
+        return len(found.sheets)
     places: Json = {
         "canvas": list(canvas),
         "take": take.name,
@@ -103,18 +130,62 @@ def _refuse_endings(to: Sheets) -> None:
 
 
 def _write(to: Sheets, sheets: Sequence[Picture], places: Json) -> None:
-    names = [
-        to.pictures if i == 0 else to.pictures.with_stem(f"{to.pictures.stem}-{i + 1}") for i in range(len(sheets))
-    ]
-    for path, sheet in zip(names, sheets, strict=True):
-        write(path, encode(sheet))
+    names = _write_sheets(to, sheets)
     whole: Json = {
         "format": "umbrite atlas",
         "version": 1,
-        "sheets": [
-            {"file": path.name, "size": [sheet.shape[1], sheet.shape[0]]}
-            for path, sheet in zip(names, sheets, strict=True)
-        ],
+        "sheets": [{"file": path.name, "size": _size(sheet)} for path, sheet in zip(names, sheets, strict=True)],
         **places,
     }
-    write(to.places, (json.dumps(whole, indent=1, ensure_ascii=False, allow_nan=False) + "\n").encode())
+    _write_list(to.places, whole)
+
+
+def _write_hashes(to: Sheets, found: Laid, sprites: Sequence[Sprite], animation: str = "") -> None:
+    """A list for each sheet, named after it; animations stand in the first, with all their frames in order."""
+    names = _write_sheets(to, found.sheets)
+    lists = [to.places if i == 0 else _numbered(to.places, i) for i in range(len(names))]
+    for i, (path, sheet) in enumerate(zip(names, found.sheets, strict=True)):
+        wide, tall = _size(sheet)
+        meta: Json = {
+            "app": "Umbrite", "version": "1.0", "image": path.name, "format": "RGBA8888", "size": {"w": wide, "h": tall}, "scale": "1",
+        }  # fmt: skip
+        if i == 0 and len(lists) > 1:
+            meta["related_multi_packs"] = [each.name for each in lists[1:]]
+        whole: Json = {
+            "frames": {each.name: _entry(found, each) for each in sprites if found.spots[each.key].sheet == i},
+            "meta": meta,
+        }
+        if i == 0 and animation:
+            whole["animations"] = {animation: [each.name for each in sprites]}
+        _write_list(lists[i], whole)
+
+
+def _entry(found: Laid, sprite: Sprite) -> Json:
+    x, y, wide, tall = _box(found, sprite.key)["box"]
+    entry: Json = {
+        "frame": {"x": x, "y": y, "w": wide, "h": tall},
+        "rotated": False,
+        "trimmed": (wide, tall) != sprite.whole,
+        "spriteSourceSize": {"x": sprite.at[0], "y": sprite.at[1], "w": wide, "h": tall},
+        "sourceSize": {"w": sprite.whole[0], "h": sprite.whole[1]},
+    }
+    return entry if sprite.milliseconds is None else {**entry, "duration": sprite.milliseconds}
+
+
+def _size(sheet: Picture) -> list[int]:
+    return [sheet.shape[1], sheet.shape[0]]
+
+
+def _numbered(path: Path, i: int) -> Path:
+    return path.with_stem(f"{path.stem}-{i + 1}")
+
+
+def _write_sheets(to: Sheets, sheets: Sequence[Picture]) -> list[Path]:
+    names = [to.pictures if i == 0 else _numbered(to.pictures, i) for i in range(len(sheets))]
+    for path, sheet in zip(names, sheets, strict=True):
+        write(path, encode(sheet))
+    return names
+
+
+def _write_list(path: Path, whole: Json) -> None:
+    write(path, (json.dumps(whole, indent=1, ensure_ascii=False, allow_nan=False) + "\n").encode())

@@ -2,7 +2,6 @@
 
 import itertools
 import math
-import unicodedata
 from collections.abc import Iterator, Mapping
 
 from msgspec.structs import replace
@@ -107,8 +106,6 @@ def take_faults(takes: Takes) -> Iterator[str]:
     names = [take.name for take in takes]
     if len(set(names)) < len(names) or "" in names:
         yield "two takes have the same name, or one has none"
-    if any(unicodedata.category(letter) == "Cc" for name in names for letter in name):
-        yield "the name of a take has letters that can't be shown"
     if sum(len(track) for take in (*takes, *layers) for track in take.tracks.values()) > MOST_KEYS:
         yield f"its takes have more than {MOST_KEYS:,} keys"
     for take in (*takes, *layers):
