@@ -148,8 +148,6 @@ def cluster(address: str) -> Workers:
 
 def _client(distributed: Any, address: str) -> Any:
     """A client of a scheduler. Raises OSError where none answers in time: Dask itself would try for minutes."""
-    import dask
-
     _knock(address)
     found: list[Any] = []
 
@@ -157,10 +155,9 @@ def _client(distributed: Any, address: str) -> Any:
         with suppress(OSError, ValueError, TypeError):  # what comes of it is told below
             found.append(distributed.Client(address, timeout=PATIENCE, set_as_default=False))
 
-    with dask.config.set({"distributed.comm.timeouts.connect": PATIENCE}):
-        trying = threading.Thread(target=connect, daemon=True)
-        trying.start()
-        trying.join(PATIENCE)
+    trying = threading.Thread(target=connect, daemon=True)
+    trying.start()
+    trying.join(PATIENCE)
     if not found:
         raise TimeoutError
     return found[0]
