@@ -7,6 +7,30 @@ from pathlib import Path
 from umbrite import __version__
 from umbrite.cli import parser
 
+REST = {
+    "EXIT STATUS": (
+        ("0", "All is done."),
+        ("1", "The checks found an error, or the program has a fault of its own."),
+        ("2", "Bad input: one sentence on standard error says what, why, and what to do."),
+        ("130, 143", "Stopped by Ctrl+C, or by SIGTERM; nothing is left half written."),
+    ),
+    "EXAMPLES": (
+        ("umbrite build wick.ora wick.umbrite", "A puppet of layered art, by the body plan that fits."),
+        ("umbrite pose wick.umbrite --set 'Near hand=300,420' --png - > wick.png", "A pose as a picture."),
+        ("umbrite render cast/ films --as webm --workers 2", "All takes of all puppets of a folder."),
+        ("umbrite check cast/ --json --quiet", "What the checks notice, for other programs."),
+    ),
+    "FILES": (
+        ("NAME.umbrite~", "What was saved before, or replaced by a command."),
+        ("$XDG_CONFIG_HOME/Umbrite", "Preferences, unsaved work after a crash, the library of branches, body plans and scripts of your own."),
+        ("$XDG_CACHE_HOME/umbrite/farm", "Pieces of work that was interrupted, for --resume."),
+    ),
+    "ENVIRONMENT": (
+        ("XDG_CONFIG_HOME, XDG_CACHE_HOME", "Where those folders lie; ~/.config and ~/.cache without them."),
+        ("QT_QPA_PLATFORM", "How the window is shown; commands that paint need no screen."),
+    ),
+}  # fmt: skip
+
 
 def escaped(text: str) -> str:
     """Text that the formatter takes as it is."""
@@ -50,6 +74,10 @@ def man_page() -> str:
         for action in command._actions:
             if action.dest != "help":
                 lines += [".TP", shown(action), escaped(action.help or "")]
+    for title, entries in REST.items():
+        lines.append(f".SH {title}")
+        for head, text in entries:
+            lines += [".TP", f"\\fB{escaped(head)}\\fR", escaped(text)]
     return "\n".join(line for line in lines if line) + "\n"
 
 

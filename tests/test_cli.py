@@ -123,6 +123,7 @@ def test_a_first_word_that_is_nothing_opens_no_window(capsys, monkeypatch, words
 
 def test_quiet_leaves_sentences_out_and_nothing_else(capsys):
     assert run(capsys, "check", ORA, "--quiet") == (0, "", "")
+    assert run(capsys, "--quiet", "check", ORA) == (0, "", "")
     assert run(capsys, "takes", WICK, "--quiet") == (0, "", "")
     code, out, _ = run(capsys, "check", ORA, "--json", "--quiet")
     assert (code, bool(json.loads(out))) == (0, True)

@@ -97,6 +97,15 @@ def test_a_recovery_file_without_words_is_found_too_and_a_broken_one_says_so(tmp
     let_go(found)
 
 
+def test_what_was_kept_last_is_offered_first_even_if_the_clock_went_back(tmp_path):
+    package = load(ASSETS / "wick.umbrite")
+    for name, at in (("first", 2e9), ("second", 1e9), ("third", 1.5e9)):
+        hold = new_hold(tmp_path)
+        keep(hold, package.having(puppet=replace(package.puppet, name=name)), None, at)
+        hold.let_go()
+    assert [left.beside.name for left in left_behind(tmp_path)] == ["third", "second", "first"]
+
+
 def test_a_folder_that_cannot_be_made_is_refused_with_a_sentence(tmp_path):
     (tmp_path / "file").write_text("in the way")
     with pytest.raises(FileError, match="Save soon"):

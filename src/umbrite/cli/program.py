@@ -196,10 +196,11 @@ def parser() -> argparse.ArgumentParser:
     commands.add_parser("help", help="what a command does, and all that can be said to it").add_argument(
         "command", nargs="?", metavar="COMMAND", help="the command that is told of"
     )
-    for command in set(commands.choices.values()):
+    for command in (whole, *set(commands.choices.values())):  # before the command or behind it; unset unless it is said
         command.add_argument(
-            "--quiet", action="store_true", help="no sentences and no progress: what was asked for, and errors, alone"
-        )
+            "--quiet", action="store_true", default=argparse.SUPPRESS,
+            help="no sentences and no progress: what was asked for, and errors, alone",
+        )  # fmt: skip
     return whole
 
 

@@ -33,6 +33,7 @@ class Beside(msgspec.Struct, frozen=True):
     name: str
     written: float
     stamp: Stamp | None = None  # None where it isn't known, so that it is asked before the file is replaced
+    order: int = 0  # what was kept later has a larger one, whatever the clock says
 
 
 class Hold:
@@ -105,8 +106,9 @@ def keep(hold: Hold, package: Package, of: Path | None, written: float, stamp: S
     path = hold.path
     try:
         process = os.getpid()
-        beside = Beside(process, started_at(process), _in_words(of), package.puppet.name, written, stamp)
         _make_own(path.parent)
+        order = 1 + max((_beside(other).order for other in path.parent.glob(f"*{ENDING}") if other != path), default=0)
+        beside = Beside(process, started_at(process), _in_words(of), package.puppet.name, written, stamp, order)
         write(_words_of(path), msgspec.json.encode(beside), mode=OWN)
     except OSError as error:
         raise _not_kept(error) from None
@@ -132,7 +134,7 @@ def left_behind(folder: Path, but: Path | None = None) -> list[Left]:
             found.append(Left(Hold(path, handle), beside))
         elif handle is not None:  # it went while we looked
             os.close(handle)
-    return sorted(found, key=lambda left: -left.beside.written)
+    return sorted(found, key=lambda left: (-left.beside.order, -left.beside.written))
 
 
 def _locked(path: Path) -> int | None:
