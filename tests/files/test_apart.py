@@ -154,7 +154,7 @@ def test_a_large_picture_that_is_used_three_times_is_unpacked_once(tmp_path):
     members = {"stack.xml": stack('<layer src="a.png"/>' * 3), "a.png": out.getvalue()}
     (tmp_path / "thrice.ora").write_bytes(packed(members, zipfile.ZIP_STORED))
     layered = read_art([tmp_path / "thrice.ora"])
-    assert len({layer.png for layer in layered.layers}) == 1
+    assert len({id(layer.png) for layer in layered.layers}) == 1
     assert len(layered.layers) == 3
 
 
@@ -177,7 +177,7 @@ def test_cancel_works_while_one_layer_takes_for_ever(tmp_path):
         ("import os; os.kill(os.getpid(), 11)", "sudden end"),
         ("print('no words')", "damaged"),
         ("print('[\"layer\", [], 5]')", "damaged"),
-        ('print(\'["layer", ["a"], -5]\')', "damaged"),
+        ('print(\'["layer", ["a"], 0]\')', "damaged"),
         ("print('[\"end\", 3]')", "damaged"),
         ("print('[]')", "damaged"),
         ("print('x' * 3_000_000)", "damaged"),

@@ -94,8 +94,11 @@ def add_layers(
     puppet, art = package.puppet, dict(package.art)
     made: dict[str, Layer] = {}
     base: str | None = None
+    known: dict[bytes, str] = {}  # what several layers show is looked at once
     for layer in layers:
-        drawing = Drawing(fingerprint(layer.png), layer.width, layer.height)
+        sha256 = known.setdefault(layer.png, "") or fingerprint(layer.png)
+        known[layer.png] = sha256
+        drawing = Drawing(sha256, layer.width, layer.height)
         art[drawing.sha256] = layer.png
         puppet, key = add_part(puppet, tidy(layer.name), drawing, Placement(float(layer.x), float(layer.y)))
         if layer.opacity != 1.0 or not layer.visible:

@@ -13,7 +13,7 @@ from PIL import Image
 
 from umbrite.files.atomic import writing
 from umbrite.files.file_errors import FileError, shown_name
-from umbrite.files.formats.pictures_in import profile_notes, refuse_too_much, title_of
+from umbrite.files.formats.pictures_in import Together, profile_notes, title_of
 from umbrite.files.layers import Layer, Layered, layer_of, overlap_notes
 from umbrite.files.package import add_member
 from umbrite.files.png import decode_art, encode
@@ -99,6 +99,7 @@ def _read(path: Path, container: Container, stack: Element, watch: Watch, notes:
     """The layers in front first; what can't be kept is added to the notes."""
     found = list(_layers(path, stack, _Given(), Faithful(notes)))
     layers: list[Layer] = []
+    together = Together()
     seen: dict[str, tuple[Layer | None, str]] = {}  # what several layers show is unpacked once
     faint: dict[int, list[Layer]] = {}
     for i, (element, given) in enumerate(found):
@@ -120,7 +121,7 @@ def _read(path: Path, container: Container, stack: Element, watch: Watch, notes:
         layers.append(layer)
         for group in given.faint:
             faint.setdefault(group, []).append(layer)
-        refuse_too_much(layers)
+        together.add(layer)
     notes += profile_notes(profile for _, profile in seen.values())
     notes += overlap_notes(faint.values())
     return layers

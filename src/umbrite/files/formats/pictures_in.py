@@ -47,6 +47,7 @@ def read_pictures(paths: Sequence[Path], name: str = "Puppet", watch: Watch = un
     if len(paths) > MOST_FILES:
         raise FileError(f"{name} holds {len(paths)} pictures; up to {MOST_FILES} can be opened at once.")
     layers: list[Layer] = []
+    together = Together()
     sizes: set[tuple[int, int]] = set()
     profiles: list[str] = []
     for i, path in enumerate(sorted(paths, key=in_order)):
@@ -59,7 +60,7 @@ def read_pictures(paths: Sequence[Path], name: str = "Puppet", watch: Watch = un
         del picture  # the next one would stand beside it
         if layer is not None:
             layers.append(layer)
-        refuse_too_much(layers)
+            together.add(layer)
     notes = tuple(profile_notes(profiles))
     if len(sizes) == 1 or not layers:
         height, width = sizes.pop()
@@ -67,11 +68,20 @@ def read_pictures(paths: Sequence[Path], name: str = "Puppet", watch: Watch = un
     return side_by_side(layers)._replace(name=name, notes=notes)
 
 
-def refuse_too_much(layers: Sequence[Layer]) -> None:
-    """Raises FileError where layers have more pixels together than a puppet can keep."""
-    drawings = {id(layer.png): layer.width * layer.height for layer in layers}
-    if fault := together_fault(sum(drawings.values())):
-        raise FileError(f"That is more than a puppet can keep: {fault}. Make the pictures smaller and try again.")
+class Together:
+    """Counts the pixels of layers as they come, of what several show once."""
+
+    def __init__(self) -> None:
+        self._seen: dict[int, Layer] = {}
+        self._pixels = 0
+
+    def add(self, layer: Layer) -> None:
+        """Raises FileError where layers have more pixels together than a puppet can keep."""
+        if id(layer.png) not in self._seen:
+            self._seen[id(layer.png)] = layer
+            self._pixels += layer.width * layer.height
+        if fault := together_fault(self._pixels):
+            raise FileError(f"That is more than a puppet can keep: {fault}. Make the pictures smaller and try again.")
 
 
 def profile_notes(profiles: Iterable[str]) -> list[str]:

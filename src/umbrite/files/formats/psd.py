@@ -13,7 +13,7 @@ from PIL import Image
 from umbrite.art.pictures import Picture
 from umbrite.files.file_errors import READER_ERRORS, FileError, shown_name
 from umbrite.files.files_in import open_file
-from umbrite.files.formats.pictures_in import profile_notes, refuse_too_much, title_of
+from umbrite.files.formats.pictures_in import Together, profile_notes, title_of
 from umbrite.files.layers import Layer, Layered, layer_of, overlap_notes
 from umbrite.rig.errors import Watch, readable, unwatched
 from umbrite.rig.model import Blend
@@ -94,6 +94,7 @@ def _read(name: str, document: Any, watch: Watch) -> tuple[list[Layer], list[str
     notes: list[str] = []
     found = list(_layers(document, _Given(), notes))
     layers: list[Layer] = []
+    together = Together()
     faint: dict[int, list[Layer]] = {}
     empty: set[int] = set()
     for i, each in enumerate(found):
@@ -110,7 +111,7 @@ def _read(name: str, document: Any, watch: Watch) -> tuple[list[Layer], list[str
         layers.append(layer)
         for group in each.given.faint:
             faint.setdefault(group, []).append(layer)
-        refuse_too_much(layers)
+        together.add(layer)
     if Resource.ICC_PROFILE in document.image_resources:
         notes += profile_notes(["the file's own profile"])
     return layers, [*notes, *overlap_notes(faint.values())]

@@ -16,7 +16,7 @@ from xml.etree.ElementTree import Element, tostring
 from umbrite.art.pictures import Picture, opaque_box
 from umbrite.files.file_errors import READER_ERRORS, FileError, shown_name
 from umbrite.files.files_in import read_file
-from umbrite.files.formats.pictures_in import refuse_too_much, title_of
+from umbrite.files.formats.pictures_in import Together, title_of
 from umbrite.files.formats.svg_looks import HELPERS, HREFS, SVG, Looks, plain
 from umbrite.files.layers import Layer, Layered, layer_of, overlap_notes
 from umbrite.files.png import decode
@@ -75,6 +75,7 @@ def read_svg(path: Path, watch: Watch = unwatched) -> Layered:
     if len(leaves) > MOST_LAYERS:
         raise FileError(f"{shown_name(path)} has {len(leaves)} groups; up to {MOST_LAYERS} can be opened at once.")
     layers: list[Layer] = []
+    together = Together()
     empty: list[str] = []
     faint: dict[tuple[int, ...], list[Layer]] = {}
     for i, leaf in enumerate(leaves):
@@ -86,7 +87,7 @@ def read_svg(path: Path, watch: Watch = unwatched) -> Layered:
         layers.append(layer)
         for group in leaf.given.faint:
             faint.setdefault(group, []).append(layer)
-        refuse_too_much(layers)
+        together.add(layer)
     if empty:
         many = (
             f"{len(empty)} groups show nothing on the page and were"

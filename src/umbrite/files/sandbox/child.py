@@ -1,8 +1,8 @@
 """The process that reads foreign art: it has little memory, no network and nothing to write to, and hands layers to its parent.
 
 Run as a module by `reading`, with the number of a piece of shared memory. It takes one line of JSON from standard input, the
-paths, and answers in lines of JSON: ["ready", walls] when it begins, with those that this kernel lacks, ["at", done, all, name] while it works, ["layer", fields, length] for each layer, whose
-PNG was added to the shared memory, and at last ["end", fields] or ["refused", sentence].
+paths, and answers in lines of JSON: ["ready", walls] when it begins, with those that this kernel lacks, ["at", done, all, name] while it works, ["picture", length] for each PNG that was
+added to the shared memory, ["layer", fields, number] for each layer with the number of its picture, and at last ["end", fields] or ["refused", sentence].
 """
 
 import contextlib
@@ -92,9 +92,13 @@ def main() -> None:
     say("ready", confine(paths))
     try:
         layered = read_here(paths, lambda done, of, name: say("at", done, of, name))
+        handed: dict[int, int] = {}  # what several layers show goes over once
         for layer in layered.layers:
-            hand(layer.png)
-            say("layer", ["" if field is layer.png else field for field in layer], len(layer.png))
+            if id(layer.png) not in handed:
+                handed[id(layer.png)] = len(handed)
+                hand(layer.png)
+                say("picture", len(layer.png))
+            say("layer", ["" if field is layer.png else field for field in layer], handed[id(layer.png)])
         say("end", [*layered._replace(layers=())])
     except FileError as error:
         say("refused", str(error))

@@ -12,7 +12,7 @@ import sys
 import time
 from collections.abc import Iterator
 from pathlib import Path
-from typing import Any, TypeVar
+from typing import Any, NamedTuple, TypeVar
 
 import msgspec
 
@@ -81,14 +81,16 @@ def _started(memory: int, paths: list[Path]) -> subprocess.Popen[bytes]:
 
 def _layered(name: str, process: subprocess.Popen[bytes], memory: int, patience: float, watch: Watch) -> Layered:
     layers: list[Layer] = []
+    pictures: list[_Handed] = []
     place, missing = 0, ""
     for kind, *words in _answers(name, process, patience, watch):
         if kind == "ready":
             missing = readable(" and ".join(map(str, words[0])), 60) if isinstance(words[0], list) else ""
+        elif kind == "picture":
+            pictures.append(_picture(name, memory, place, words[0]))
+            place += words[0]
         elif kind == "layer":
-            fields, length = words
-            layers.append(_layer(name, memory, place, fields, length))
-            place += length
+            layers.append(_layer(name, pictures, *words))
         elif kind == "end":
             layered = _converted(name, words[0], Layered)
             notes = (*(readable(note, 300) for note in layered.notes), *_told_once(missing))
@@ -107,17 +109,30 @@ def _told_once(missing: str) -> list[str]:
     return [f"This computer's kernel has no {missing}: open only art of people you trust, or update the kernel."]
 
 
-def _layer(name: str, memory: int, place: int, fields: list[Any], length: int) -> Layer:
+class _Handed(NamedTuple):
+    """A picture that was handed over and looked through: its PNG and its size."""
+
+    png: bytes
+    size: tuple[int, int]
+
+
+def _picture(name: str, memory: int, place: int, length: Any) -> _Handed:
     if not isinstance(length, int) or not 0 < length <= MOST_HANDED - place:
         raise _damaged(name)
-    data = os.pread(memory, length, place)
-    layer = _converted(name, fields, Layer)
-    if (layer.width, layer.height) != measure(data, name) or max(abs(layer.x), abs(layer.y)) > 10 * LONGEST:
+    data = bare(os.pread(memory, length, place))
+    return _Handed(data, measure(data, name))
+
+
+def _layer(name: str, pictures: list[_Handed], fields: Any, number: Any) -> Layer:
+    if not isinstance(number, int) or not 0 <= number < len(pictures):
         raise _damaged(name)
-    return layer._replace(png=bare(data), name=readable(layer.name) or "Layer")
+    layer, shown = _converted(name, fields, Layer), pictures[number]
+    if (layer.width, layer.height) != shown.size or max(abs(layer.x), abs(layer.y)) > 10 * LONGEST:
+        raise _damaged(name)
+    return layer._replace(png=shown.png, name=readable(layer.name) or "Layer")
 
 
-def _converted(name: str, fields: list[Any], kind: type[Kind]) -> Kind:
+def _converted(name: str, fields: Any, kind: type[Kind]) -> Kind:
     try:
         return msgspec.convert(fields, kind)
     except msgspec.ValidationError:
@@ -199,7 +214,7 @@ class _Work:
 
 
 # How many words follow each word.
-WORDS = {"ready": 1, "at": 3, "layer": 2, "end": 1, "refused": 1}
+WORDS = {"ready": 1, "at": 3, "picture": 1, "layer": 2, "end": 1, "refused": 1}
 
 
 def _answer(name: str, line: bytes) -> list[Any]:
