@@ -29,6 +29,7 @@ from umbrite.files.file_errors import FileError
 WICK, TANSY = ASSETS / "wick.umbrite", ASSETS / "tansy.umbrite"
 RENDER = ["render", str(TANSY), "--take", "Deliver", "--scale", "0.25"]
 PATIENCE = 120
+signal.signal(signal.SIGINT, signal.default_int_handler)  # what runs in the background is born deaf to it
 
 
 @pytest.fixture(autouse=True)
