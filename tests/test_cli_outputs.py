@@ -91,3 +91,13 @@ def test_a_dash_is_standard_output(here, capfdbinary):
         assert main(words.split()) == 2
         assert capfdbinary.readouterr().err.count(b"\n") == 1
     assert not (here / "-").exists()
+
+
+@pytest.mark.parametrize(
+    "words", [("pose", "--png", "a.svg"), ("pose", "--json", "a.umbrite"), ("thumbnail", "", "a.GIF")]
+)
+def test_a_name_that_says_another_format_is_refused(tmp_path, capsys, words):
+    command, option, name = words
+    assert main([command, str(ASSETS / "wick.umbrite"), *([option] if option else []), str(tmp_path / name)]) == 2
+    assert "its name says otherwise" in capsys.readouterr().err
+    assert not (tmp_path / name).exists()
