@@ -23,6 +23,20 @@ _umbrite() {
         schema) options="--help --quiet" ;;
         help) options="--help --quiet" ;;
     esac
+    case $command:${COMP_WORDS[COMP_CWORD-1]} in
+        *:--take) _umbrite_takes "$here"; return ;;
+        *:--plan) _umbrite_lines "Biped
+Bird
+Hand
+Head alone
+Many-legged
+Quadruped
+Serpent
+Swimmer
+Tentacled" "$here"; COMPREPLY+=($(compgen -f -- "$here")); return ;;
+        convert:--as) COMPREPLY=($(compgen -W "png svg ora csv json glb gltf" -- "$here")); return ;;
+        render:--as) COMPREPLY=($(compgen -W "webm mp4 mov gif apng webp" -- "$here")); return ;;
+    esac
     if [[ $here == -* ]]; then
         COMPREPLY=($(compgen -W "$options" -- "$here"))
     elif [ "$command" = help ]; then
@@ -30,5 +44,21 @@ _umbrite() {
     else
         COMPREPLY=($(compgen -f -- "$here"))
     fi
+}
+_umbrite_lines() {  # names, a line each, which may have blanks; never through compgen -W, which would carry out what they say
+    local line
+    COMPREPLY=()
+    while read -r line; do
+        [[ -n $line && $line == "$2"* ]] && COMPREPLY+=("$line")
+    done <<< "$1"
+}
+_umbrite_takes() {  # of the first puppet that is named
+    local word
+    for word in "${COMP_WORDS[@]:2}"; do
+        if [[ $word == *.umbrite && -f $word ]]; then
+            _umbrite_lines "$(${COMP_WORDS[0]} takes "$word" 2>/dev/null | sed -n 's/: frames -\{0,1\}[0-9].*//p')" "$1"
+            return
+        fi
+    done
 }
 complete -o filenames -F _umbrite umbrite

@@ -4,7 +4,9 @@ import argparse
 import sys
 from pathlib import Path
 
+from umbrite.art.building.body_plan import shipped_plans
 from umbrite.cli import parser
+from umbrite.files.formats.format_table import written_as
 
 HEAD = """\
 # Completion of umbrite in bash; made by `make man` from the command line's own parser.
@@ -19,6 +21,12 @@ _umbrite() {
 """
 TAIL = """\
     esac
+    case $command:${COMP_WORDS[COMP_CWORD-1]} in
+        *:--take) _umbrite_takes "$here"; return ;;
+        *:--plan) _umbrite_lines "%s" "$here"; COMPREPLY+=($(compgen -f -- "$here")); return ;;
+        convert:--as) COMPREPLY=($(compgen -W "%s" -- "$here")); return ;;
+        render:--as) COMPREPLY=($(compgen -W "%s" -- "$here")); return ;;
+    esac
     if [[ $here == -* ]]; then
         COMPREPLY=($(compgen -W "$options" -- "$here"))
     elif [ "$command" = help ]; then
@@ -26,6 +34,22 @@ TAIL = """\
     else
         COMPREPLY=($(compgen -f -- "$here"))
     fi
+}
+_umbrite_lines() {  # names, a line each, which may have blanks; never through compgen -W, which would carry out what they say
+    local line
+    COMPREPLY=()
+    while read -r line; do
+        [[ -n $line && $line == "$2"* ]] && COMPREPLY+=("$line")
+    done <<< "$1"
+}
+_umbrite_takes() {  # of the first puppet that is named
+    local word
+    for word in "${COMP_WORDS[@]:2}"; do
+        if [[ $word == *.umbrite && -f $word ]]; then
+            _umbrite_lines "$(${COMP_WORDS[0]} takes "$word" 2>/dev/null | sed -n 's/: frames -\\{0,1\\}[0-9].*//p')" "$1"
+            return
+        fi
+    done
 }
 complete -o filenames -F _umbrite umbrite
 """
@@ -40,7 +64,11 @@ def completion() -> str:
     for name, command in commands.choices.items():
         options = [option for action in command._actions for option in action.option_strings if option.startswith("--")]
         lines.append(f'        {name}) options="{" ".join(options)}" ;;\n')
-    return HEAD % names + "".join(lines) + TAIL % names
+    plans = "\n".join(plan.name for plan in shipped_plans())
+    poses, films = (
+        " ".join(ending[1:] for ending in written_as(*kinds) if ending) for kinds in (("pose", "rig"), ("take",))
+    )
+    return HEAD % names + "".join(lines) + TAIL % (plans, poses, films, names)
 
 
 if __name__ == "__main__":

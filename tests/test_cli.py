@@ -175,6 +175,10 @@ def test_manual_page_and_completion_tell_all_commands_as_they_are(script, made, 
         (["umbrite", "render", "--ta"], {"--take"}),
         (["umbrite", "help", "ch"], {"check"}),
         (["umbrite", "check", "umbrite.d"], {"umbrite.desktop"}),
+        ([f"{Path(sys.executable).parent}/umbrite", "render", WICK, "--take", ""], {"Idle", "Walk", "Lamp up"}),
+        ([f"{Path(sys.executable).parent}/umbrite", "render", WICK, "--take", "La"], {"Lamp up"}),
+        (["umbrite", "build", "--plan", "Bi"], {"Biped", "Bird"}),
+        (["umbrite", "render", "--as", "web"], {"webm", "webp"}),
     ],
 )
 def test_bash_completes_commands_options_and_files(typed, wanted):
@@ -182,7 +186,21 @@ def test_bash_completes_commands_options_and_files(typed, wanted):
     words = " ".join(f"'{word}'" for word in typed)
     script = f"source ./umbrite.bash; COMP_WORDS=({words}); COMP_CWORD={len(typed) - 1}; _umbrite; printf '%s\\n' \"${{COMPREPLY[@]}}\""
     done = subprocess.run(["bash", "-c", script], cwd=packaging, capture_output=True, text=True, check=True)
-    assert set(done.stdout.split()) == wanted
+    assert set(done.stdout.splitlines()) == wanted
+
+
+def test_completion_carries_out_nothing_that_a_take_is_called(tmp_path):
+    package = load(Path(WICK))
+    first, *others = package.document.takes
+    takes = (replace(first, name="$(touch pwned) `touch pwned`"), *others)
+    save(tmp_path / "a.umbrite", replace(package, document=replace(package.document, takes=takes)))
+    script = (
+        f"source {Path(__file__).parent.parent}/packaging/umbrite.bash; COMP_WORDS=({Path(sys.executable).parent}/umbrite render a.umbrite --take '');"
+        "COMP_CWORD=4; _umbrite; printf '%s\n' \"${COMPREPLY[@]}\""
+    )
+    done = subprocess.run(["bash", "-c", script], cwd=tmp_path, capture_output=True, text=True, check=True)
+    assert "$(touch pwned) `touch pwned`" in done.stdout.splitlines()
+    assert {path.name for path in tmp_path.iterdir()} == {"a.umbrite"}
 
 
 UPSETS = "Arm\x1b[31m\x9b2J\u202etxt\nnext"
