@@ -6,7 +6,7 @@ from contextlib import AbstractContextManager
 from pathlib import Path
 from typing import Any, NamedTuple
 
-from umbrite.cli.outputs import may_write
+from umbrite.cli.outputs import may_write, written_to
 from umbrite.cli.speech import warn, watching
 from umbrite.farm.jobs import Finished, Hands, work_done
 from umbrite.farm.pieces import Piece
@@ -100,8 +100,8 @@ def _sources_of(files: Chosen) -> dict[int, Source]:
 
 def worked(pieces: Sequence[Piece], arguments: argparse.Namespace, what: str) -> AbstractContextManager[Finished]:
     """Have pieces done by the workers that the arguments name, with progress."""
-    into = getattr(arguments, "out", None) or getattr(arguments, "output", None)
-    hands = Hands(arguments.workers, arguments.cluster, arguments.resume, str(Path(into).absolute()) if into else "")
+    into = "\n".join(str(path.absolute()) for path in written_to(arguments))
+    hands = Hands(arguments.workers, arguments.cluster, arguments.resume, into)
     return work_done(pieces, hands, watching(what))
 
 

@@ -11,11 +11,10 @@ from pathlib import Path
 
 from umbrite.files.atomic import keep_backup
 from umbrite.files.file_errors import FileError, shown_name, unwritable
-from umbrite.files.formats.format_table import read_as
+from umbrite.files.formats.format_table import endings, read_as
 
 # What the arguments of commands that name files are called.
 READ = ("file", "files", "inputs", "art", "rig", "source", "plan")
-FORMATS = {".png", ".svg", ".ora", ".csv", ".json", ".umbrite", ".psd", ".webp", ".gif", ".jpg", ".pdf", ".glb", ".gltf", ".webm", ".mp4", ".mov"}  # fmt: skip
 WRITTEN = ("out", "output", "pictures", "places", "sheet", "png", "svg", "ora", "csv", "json")
 
 
@@ -23,12 +22,17 @@ def look_at(arguments: argparse.Namespace) -> None:
     """Refuse what would replace what is read, and names that say another format than is written. Raises FileError."""
     for name, ending in {"json": ".json", **getattr(arguments, "piped", {})}.items():
         out = getattr(arguments, name, None)
-        if isinstance(out, str | Path) and Path(out).suffix.lower() in FORMATS - {ending}:
+        if isinstance(out, str | Path) and Path(out).suffix.lower() in endings() - {ending}:
             raise FileError(
                 f"{shown_name(Path(out))} would hold {ending[1:].upper()}, and its name says otherwise. End it with {ending}."
             )
-    reads, writes = (_paths(arguments, names) for names in (READ, WRITTEN))
+    reads, writes = _paths(arguments, READ), written_to(arguments)
     may_write([path for path in writes if not path.is_dir()], reads)
+
+
+def written_to(arguments: argparse.Namespace) -> list[Path]:
+    """Where a command writes, as its arguments say."""
+    return _paths(arguments, WRITTEN)
 
 
 @contextlib.contextmanager

@@ -40,7 +40,6 @@ from umbrite.rig.takes.take_list import Takes
 
 # Bytes of puppet.json; of one of an earlier version, which is built as plain values first; of the preview.
 MOST_WORDS, MOST_OLD_WORDS, MOST_PREVIEW = 48_000_000, 12_000_000, 20_000_000
-MOST_MESH = 4_000_000
 THREADS = 2
 MIMETYPE = "application/x-umbrite"
 KIND = "Umbrite puppet"

@@ -70,20 +70,20 @@ def bare(data: bytes) -> bytes:
     """
     if not data.startswith(START):
         return data
-    kept, place, dropped = [START], len(START), False
+    kept, place, dropped = [(0, len(START))], len(START), False
     while place + AROUND <= len(data):
         length, kind = struct.unpack_from(">I4s", data, place)
         end = place + AROUND + length
         if end > len(data):
             return data[:place]  # cut off
         if kind in NEEDED:
-            kept.append(data[place:end])
+            kept.append((place, end))
         else:
             dropped = True
         place = end
         if kind == b"IEND":
             break
-    return b"".join(kept) if dropped or place < len(data) else data
+    return b"".join(data[start:end] for start, end in kept) if dropped or place < len(data) else data
 
 
 def _decoded_apart(data: bytes) -> Picture | None:

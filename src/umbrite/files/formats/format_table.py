@@ -61,6 +61,11 @@ OUTPUTS = [
 ]
 
 
+def endings() -> set[str]:
+    """All endings that mean a format here."""
+    return {each.ending for each in (*INPUTS, *OUTPUTS) if each.ending}
+
+
 def read_as(*holds: Holds) -> dict[str, Format]:
     """The formats that can be read as such, by ending."""
     return {each.ending: each for each in INPUTS if each.holds in holds}

@@ -13,6 +13,7 @@ HREFS = ("href", "{http://www.w3.org/1999/xlink}href")
 # What other drawings are made with, but draws nothing itself.
 HELPERS = {"defs", "style", "title", "desc", "metadata", "linearGradient", "radialGradient", "clipPath", "mask", "pattern", "filter", "symbol", "marker"}  # fmt: skip
 ATTRIBUTES = ("display", "visibility", "opacity", "filter", "mask", "clip-path", "mix-blend-mode", "isolation")
+PLAINLY = "display:inline;visibility:visible;mix-blend-mode:normal"
 LONGEST_SHEET = 100_000  # letters
 
 
@@ -69,8 +70,8 @@ class Looks:
         """A copy that is neither hidden nor blended; the rest of its look stays."""
         shown = copy.copy(element)
         if not self.shows(element) or self.blend(element) != "normal":
-            own = [word for word in (element.get("style", "").strip().strip(";"),) if word]
-            shown.set("style", ";".join([*own, "display:inline", "visibility:visible", "mix-blend-mode:normal"]))
+            own = element.get("style", "").strip().rstrip(";")
+            shown.set("style", f"{own};{PLAINLY}" if own else PLAINLY)
         return shown
 
     def used_by(self, drawn: Element) -> list[Element]:

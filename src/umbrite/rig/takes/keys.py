@@ -11,7 +11,7 @@ from msgspec.structs import replace
 
 from umbrite.rig.errors import RigError
 from umbrite.rig.ids import owner_of
-from umbrite.rig.takes.take import Interpolation, Key, Spot, Take, Track, apart
+from umbrite.rig.takes.take import Interpolation, Key, Spot, Take, Track
 
 SAME = 1e-6  # frames nearer than this are one
 
@@ -301,5 +301,4 @@ def _with(track: Iterable[Key], keys: Collection[Key]) -> Track:
     found: dict[int, Key] = {}
     for key in (*track, *keys):
         found[round(key.frame / SAME)] = key
-    made = sorted(found.values(), key=lambda key: key.frame)
-    return tuple(key for key, after in zip(made, [*made[1:], None], strict=True) if not after or apart(key, after))
+    return tuple(sorted(found.values(), key=lambda key: key.frame))

@@ -78,11 +78,6 @@ class Take(Value, frozen=True):
     layers: tuple[Layer, ...] = ()
 
 
-def apart(key: Key, after: Key) -> bool:
-    """Whether two keys, the second the later one, are far enough from each other for a way between them."""
-    return after.frame - key.frame > NEAREST
-
-
 def keyed_channels(take: Take) -> set[str]:
     """The names of all channels that a take has keys of."""
     return {name for one in (take, *(layer.take for layer in take.layers)) for name in one.tracks if name != AMOUNT}

@@ -10,7 +10,7 @@ from umbrite.rig.channels import is_channel
 from umbrite.rig.errors import RigError, readable
 from umbrite.rig.model import Puppet
 from umbrite.rig.quantities.bounds import LARGEST
-from umbrite.rig.takes.take import AMOUNT, Take, Track, apart, keyed_channels
+from umbrite.rig.takes.take import AMOUNT, NEAREST, Take, Track, keyed_channels
 from umbrite.rig.takes.take_layers import MOST_LAYERS, each_level
 from umbrite.rig.words.names import unique
 
@@ -117,5 +117,5 @@ def take_faults(takes: Takes) -> Iterator[str]:
 
 def _is_sound(track: Track) -> bool:
     numbers = [number for key in track for number in (key.frame, key.value, key.out, key.into)]
-    rising = all(apart(one, other) for one, other in itertools.pairwise(track))
+    rising = all(other.frame - one.frame > NEAREST for one, other in itertools.pairwise(track))
     return rising and bool(track) and all(math.isfinite(n) and abs(n) < LARGEST for n in numbers)
