@@ -113,6 +113,14 @@ def test_the_picture_beside_lights_what_is_pointed_at_and_finds_rows(qtbot):
     assert [each.text(0) for each in made.table.selectedItems()] == ["Eye 1"]
     made.row("Eye 1").setCheckState(0, Qt.CheckState.Unchecked)
     assert picture.number_at(middle) == -1, "what is left out is not in the picture"
+    picture.layered = picture.layered._replace(
+        layers=tuple(each._replace(visible=False) for each in picture.layered.layers)
+    )
+    picture.show_ticked({0, 1})
+    picture.light([])
+    assert picture.number_at(middle) == -1, "nor is what is hidden"
+    picture.light([1])
+    assert picture.number_at(middle) == 1, "but while it is looked at"
 
 
 def test_progress_names_the_layer_and_its_cancel_stops_the_reading(window):

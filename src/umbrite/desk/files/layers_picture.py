@@ -1,4 +1,7 @@
-"""The whole of a layered picture, small: the layers that are looked at are lit, a click tells which one lies there."""
+"""The whole of a layered picture, small: the layers that are looked at are lit, a click tells which one lies there.
+
+It shows what the board will show: what is hidden in the file is seen only while it is looked at.
+"""
 
 from collections.abc import Sequence
 
@@ -11,6 +14,7 @@ from umbrite.desk.theme.language import tr
 from umbrite.desk.theme.marks import pen
 from umbrite.desk.theme.themes import Theme
 from umbrite.files.layers import Layer, Layered
+from umbrite.paint.painter import MODES
 
 WIDE, TALL = 340, 440
 SEEN = 24  # alpha of 255 from which a pixel counts as the layer's
@@ -63,11 +67,14 @@ class LayersPicture(QWidget):
             canvas.x() + layer.x * scale, canvas.y() + layer.y * scale, layer.width * scale, layer.height * scale
         )
 
+    def _shows(self, number: int) -> bool:
+        return number in self._ticked and (self.layered.layers[number].visible or number in self._lit)
+
     def number_at(self, at: QPointF) -> int:
         """The frontmost layer that shows at a place of the widget; -1 where none does."""
         for number in range(len(self.images) - 1, -1, -1):
             box, image = self._box(self.layered.layers[number]), self.images[number]
-            if number in self._ticked and box.contains(at) and not image.isNull():
+            if self._shows(number) and box.contains(at) and not image.isNull():
                 x = int((at.x() - box.x()) / box.width() * image.width())
                 y = int((at.y() - box.y()) / box.height() * image.height())
                 pixel = image.pixelColor(min(x, image.width() - 1), min(y, image.height() - 1))
@@ -81,11 +88,13 @@ class LayersPicture(QWidget):
         painter.setPen(pen(self._theme.line, 1))
         painter.setBrush(self._theme.linen)
         painter.drawRect(self._canvas())
-        for number in sorted(self._ticked):
+        for number in filter(self._shows, sorted(self._ticked)):
             layer = self.layered.layers[number]
             faint = self._lit and number not in self._lit
             painter.setOpacity(layer.opacity * (0.22 if faint else 1.0))
+            painter.setCompositionMode(MODES[layer.blend])
             painter.drawImage(self._box(layer), self.images[number])
+        painter.setCompositionMode(MODES["normal"])
         painter.setOpacity(1.0)
         painter.setBrush(Qt.BrushStyle.NoBrush)
         for number in self._lit:
