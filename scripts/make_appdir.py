@@ -11,7 +11,8 @@ import sysconfig
 from pathlib import Path
 
 sys.path.insert(0, str(Path(__file__).parent))
-from make_deb import PYTHON, ROOT, install, without_unused
+from lean_tree import make_lean
+from make_deb import PYTHON, ROOT, install
 
 START = """#!/bin/sh
 here=$(dirname "$(readlink -f "$0")")
@@ -31,7 +32,9 @@ def main() -> None:
     install(packages, wheel)
     shutil.copytree(packages / "share", tree / "usr/share")
     shutil.rmtree(packages / "share")
-    without_unused(packages)
+    make_lean(packages)
+    (tree / "usr/share/doc/umbrite").mkdir(parents=True)
+    shutil.copy(ROOT / "packaging/copyright", tree / "usr/share/doc/umbrite/copyright")
     shutil.copy(ROOT / "packaging/umbrite.desktop", tree / "umbrite.desktop")
     shutil.copy(ROOT / "packaging/umbrite.svg", tree / "umbrite.svg")
     (tree / ".DirIcon").symlink_to("umbrite.svg")

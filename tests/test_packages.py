@@ -48,6 +48,9 @@ def run(*words, code=0, **env):
 def test_the_debian_package_is_installed_started_and_removed(tmp_path):
     run("make", "-C", ROOT, "deb")
     (package,) = (ROOT / "dist").glob("umbrite_*.deb")
+    assert package.stat().st_size < 160_000_000  # 138 when this was written
+    if shutil.which("lintian"):
+        run("lintian", "--allow-root", "--fail-on", "error", package)
     before = set(Path("/usr/share/applications").iterdir())
     quiet = {"DEBIAN_FRONTEND": "noninteractive"}
     run("apt-get", "install", "-y", "-qq", "--no-install-recommends", package, **quiet)
@@ -60,6 +63,10 @@ def test_the_debian_package_is_installed_started_and_removed(tmp_path):
         assert (tmp_path / "small.png").stat().st_size > 1000
         manual = gzip.decompress(Path("/usr/share/man/man1/umbrite.1.gz").read_bytes())
         assert b".SS convert" in manual
+        said = Path("/usr/share/doc/umbrite/copyright").read_text("utf-8")
+        (films,) = HOME.glob("lib/python3.*/site-packages/av.libs")
+        carried = {name for name in ("libx264", "libx265") if list(films.glob(f"{name}-*"))}
+        assert carried <= set(said.split())
         run("xvfb-run", "-a", "-s", "-screen 0 1280x800x24", "sh", "-c", STARTED, "start", wick, QT_QPA_PLATFORM="xcb")
         assert Path("/usr/share/applications/umbrite.desktop") not in before
         assert Path("/usr/share/thumbnailers/umbrite.thumbnailer").exists()

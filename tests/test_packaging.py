@@ -45,6 +45,15 @@ def test_the_entries_agree_with_each_other_and_with_the_program():
     assert kind is not None
     for name in ("umbrite.desktop", "umbrite.thumbnailer", "umbrite-mime.xml"):
         assert kind in (PACKAGING / name).read_text("utf-8")
+    pictures = whole.findall("screenshots/screenshot/image")
+    assert pictures
+    for each in pictures:
+        shown = PACKAGING.parent / "docs/screenshots" / str(each.text).rpartition("/")[2]
+        with Image.open(shown) as picture:
+            assert picture.size == (int(each.get("width")), int(each.get("height")))
+    menu = configparser.ConfigParser(interpolation=None)
+    menu.read(PACKAGING / "umbrite.desktop", "utf-8")
+    assert {"genericname[de]", "comment[de]", "keywords[de]"} <= set(menu["Desktop Entry"])
 
 
 def test_a_file_manager_gets_its_picture(tmp_path):

@@ -28,7 +28,7 @@ def declared():
         *project["dependencies"],
         *(name for extra in project["optional-dependencies"].values() for name in extra),
     ]
-    return {re.split(r"[=<>~ ]", name)[0].lower() for name in wanted}
+    return {re.split(r"[=<>~ ]", name)[0].lower() for name in wanted if not name.startswith("umbrite[")}
 
 
 def imported():
@@ -135,12 +135,33 @@ def test_pipx_installs_the_window_into_an_empty_environment(wheel, tmp_path):
     assert run(env, home, python, "-c", START, f"{shipped}/wick.umbrite") == "1 39\n"
 
 
-def test_without_the_window_the_core_works_and_the_rest_says_what_is_missing(wheel, tmp_path):
-    env, commands = installed(tmp_path, wheel)
+@pytest.mark.long
+def test_what_only_renders_installs_far_less_and_the_rest_says_what_is_missing(wheel, tmp_path):
+    env, commands = installed(tmp_path, wheel, "[render]")
+    home, umbrite = tmp_path / "home", commands / "umbrite"
+    wick, clover = ASSETS / "wick.umbrite", ASSETS / "clover.umbrite"
+    run(
+        env, home, umbrite, "pose", wick, "--png", home / "it.png", "--svg", home / "it.svg", "--json", home / "it.json"
+    )
+    cart = ASSETS / "tea-cart.umbrite"
+    run(env, home, umbrite, "render", cart, home / "it.mp4", "--take", "Roll", "--frames", "0..2", "--workers", "1")
+    run(env, home, umbrite, "transforms", wick, home / "it.csv", "--take", "Walk")
+    bends = run(env, home, umbrite, "render", clover, home / "it.webm", "--take", "Walk", "--frames", "0..2", code=2)
+    assert bends == "Something bends here, and what paints that is not installed. Install umbrite[bends].\n"
+    art = "What reads art, builds, checks and converts is not installed here. Install umbrite[art].\n"
+    for words in (["joints", ASSETS / "wick.ora"], ["check", wick], ["convert", wick, home / "it.glb"], []):
+        assert run(env, home, umbrite, *words, code=2) == art
+    packages = umbrite.resolve().parent.parent / "lib"
+    here = sum(each.stat().st_size for each in packages.rglob("*") if each.is_file() and "pip" not in each.parts)
+    assert here < 520_000_000, here  # the window has some 830
+
+
+def test_without_what_paints_the_core_works_and_the_rest_says_what_is_missing(wheel, tmp_path):
+    env, commands = installed(tmp_path, wheel, "[art]")
     home, umbrite = tmp_path / "home", commands / "umbrite"
     assert run(env, home, umbrite, "check", ASSETS / "wick.umbrite") == "0 findings.\n"
     assert json.loads(run(env, home, umbrite, "build", ASSETS / "wick.ora", home / "it.umbrite", "--json"))["limbs"]
-    missing = "The window and all that paints are not installed here. Install umbrite[desk].\n"
+    missing = "What paints is not installed here. Install umbrite[render], or umbrite[desk] for the window.\n"
     assert run(env, home, umbrite, code=2) == missing
     assert run(env, home, umbrite, "pose", ASSETS / "wick.umbrite", "--png", home / "it.png", code=2) == missing
     run(env, home, umbrite, "convert", ASSETS / "wick.umbrite", home / "it.glb")

@@ -29,7 +29,12 @@ from umbrite.rig.edits.shelf import get_pose
 from umbrite.rig.errors import UmbriteError
 from umbrite.rig.model import Pose
 
-DESK = {"PySide6", "shiboken6", "wasmtime", "av"}  # what comes with umbrite[desk]
+# What is said where a part of the program is not installed, by the packages that come with it.
+MISSING = {
+    ("PySide6", "shiboken6", "av"): "What paints is not installed here. Install umbrite[render], or umbrite[desk] for the window.",
+    ("wasmtime",): "Something bends here, and what paints that is not installed. Install umbrite[bends].",
+    ("cv2", "networkx", "psd_tools", "resvg_py", "scipy"): "What reads art, builds, checks and converts is not installed here. Install umbrite[art].",
+}  # fmt: skip
 STOPPED, ENDED = 130, 143  # what shells say of a program that Ctrl+C, or SIGTERM, has ended
 COMMANDS = (
     "pose",
@@ -125,10 +130,12 @@ def _window(path: Path | None) -> int:
 
 
 def _missing(error: ModuleNotFoundError) -> int:
-    """Umbrite was installed without what paints. Raises the error where it is about something else."""
-    if (error.name or "").partition(".")[0] not in DESK:
+    """Umbrite was installed without a part of it. Raises the error where it is about something else."""
+    package = (error.name or "").partition(".")[0]
+    said = next((sentence for packages, sentence in MISSING.items() if package in packages), None)
+    if said is None:
         raise error
-    print("The window and all that paints are not installed here. Install umbrite[desk].", file=sys.stderr)
+    print(said, file=sys.stderr)
     return 2
 
 

@@ -238,8 +238,6 @@ def _lost(piece: Piece) -> FileError:
 
 def _ready() -> None:
     """Make a worker ready: it has no screen, and the other processors are others'."""
-    import cv2
-
     signal.signal(signal.SIGINT, signal.SIG_IGN)  # who is stopped tells the workers
     os.environ.setdefault("QT_QPA_PLATFORM", "offscreen")
-    cv2.setNumThreads(1)
+    os.environ.setdefault("OPENCV_FOR_THREADS_NUM", "1")

@@ -92,8 +92,10 @@ def _decoded_apart(data: bytes) -> Picture | None:
         return None
     if picture_fault(int.from_bytes(data[16:20], "big"), int.from_bytes(data[20:24], "big")):
         return None
-    import cv2  # dear to load for a command that unpacks nothing
-
+    try:
+        import cv2  # dear to load for a command that unpacks nothing, and not there where only pictures are made
+    except ModuleNotFoundError:
+        return None
     try:
         found = cv2.imdecode(np.frombuffer(data, np.uint8), cv2.IMREAD_UNCHANGED)
         if found is None or found.dtype != np.uint8 or found.shape[2:] != (4,):

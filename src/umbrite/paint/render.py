@@ -2,9 +2,9 @@
 
 import io
 import math
+import zlib
 from pathlib import Path
 
-import cv2
 import numpy as np
 from PIL import Image
 from PySide6.QtCore import QBuffer, QIODevice, Qt
@@ -24,7 +24,7 @@ from umbrite.rig.model import Puppet
 DENSITY = 3780  # pixels a metre that PNGs tell of: 96 an inch
 LARGEST_SIDE = 4096  # pixels of a picture for the clipboard
 VERSION_PICTURE, COLOURS = 132, 64  # pixels of the longer side of a stage's picture, and its colours
-QUICKLY = (cv2.IMWRITE_PNG_COMPRESSION, 1, cv2.IMWRITE_PNG_STRATEGY, cv2.IMWRITE_PNG_STRATEGY_RLE)
+QUICKLY = {"compress_level": 1, "compress_type": zlib.Z_RLE}
 
 
 def render(placed: Placed, pictures: Pictures, scale: float = 1.0, frame: int = 0) -> QImage:
@@ -124,8 +124,11 @@ def png_of(image: QImage) -> bytes:
     """An image as the bytes of a PNG; a large one is packed quickly rather than tightly."""
     if image.width() * image.height() > LARGE:
         straight = image.convertToFormat(QImage.Format.Format_ARGB32)
-        pixels = np.frombuffer(straight.constBits(), np.uint8).reshape(image.height(), image.width(), 4)
-        return cv2.imencode(".png", pixels, QUICKLY)[1].tobytes()
+        size = straight.width(), straight.height()
+        packed = io.BytesIO()
+        pixels = np.frombuffer(straight.constBits(), np.uint8)
+        Image.frombuffer("RGBA", size, pixels, "raw", "BGRA", 0, 1).save(packed, "PNG", **QUICKLY)
+        return packed.getvalue()
     plain = QImage(image)  # or its density would be that of the screen, and no two machines would write the same
     plain.setDotsPerMeterX(DENSITY)
     plain.setDotsPerMeterY(DENSITY)

@@ -10,7 +10,6 @@ from functools import partial
 from pathlib import Path
 from typing import NamedTuple
 
-import cv2
 import numpy as np
 from PIL import Image
 from PySide6.QtGui import QColor, QImage
@@ -20,6 +19,7 @@ from umbrite.files.atomic import writing
 from umbrite.files.file_errors import FileError, shown_name
 from umbrite.files.formats.format_table import written_as
 from umbrite.files.package import Package
+from umbrite.files.png import decode
 from umbrite.motion.animating.playing import placed_over
 from umbrite.paint import animated_pictures
 from umbrite.paint.levels import Pictures
@@ -137,9 +137,7 @@ def pixels_of(film: Film, watch: Watch = unwatched) -> Iterator[Picture]:
         yield from (straight(image) for image in images(film, watch))
         return
     for png in pngs_of(film, watch):
-        bgra = cv2.imdecode(np.frombuffer(png, np.uint8), cv2.IMREAD_UNCHANGED)
-        assert bgra is not None
-        yield np.asarray(cv2.cvtColor(bgra, cv2.COLOR_BGRA2RGBA), dtype=np.uint8)
+        yield decode(png, "A frame")
 
 
 def _on_background(image: QImage, colour: str | None) -> QImage:
