@@ -3,11 +3,12 @@ _umbrite() {
     local here=${COMP_WORDS[COMP_CWORD]} command=${COMP_WORDS[1]} options=""
     COMPREPLY=()
     if [ "$COMP_CWORD" -eq 1 ]; then
-        COMPREPLY=($(compgen -W "pose joints limits thumbnail check workout build transfer render takes transforms convert atlas schema help --help --version" -- "$here") $(compgen -f -- "$here"))
+        COMPREPLY=($(compgen -W "pose poses joints limits thumbnail check workout build transfer render takes transforms convert atlas schema help --help --version" -- "$here") $(compgen -f -- "$here"))
         return
     fi
     case $command in
         pose) options="--help --set --json --pose --take --frame --png --svg --ora --csv --quiet" ;;
+        poses) options="--help --json --quiet" ;;
         joints) options="--help --json --quiet" ;;
         limits) options="--help --json --quiet" ;;
         thumbnail) options="--help --size --quiet" ;;
@@ -24,7 +25,9 @@ _umbrite() {
         help) options="--help --quiet" ;;
     esac
     case $command:${COMP_WORDS[COMP_CWORD-1]} in
-        *:--take) _umbrite_takes "$here"; return ;;
+        *:--take) _umbrite_of takes 's/: frames -\{0,1\}[0-9].*//p' "$here"; return ;;
+        *:--pose) _umbrite_of poses 's/: [0-9]* channels.*//p' "$here"; return ;;
+        schema:*) COMPREPLY=($(compgen -W "puppet plan pose joints limits poses takes transforms atlas check workout build transfer" -- "$here")); return ;;
         *:--plan) _umbrite_lines "Biped
 Bird
 Hand
@@ -40,7 +43,7 @@ Tentacled" "$here"; COMPREPLY+=($(compgen -f -- "$here")); return ;;
     if [[ $here == -* ]]; then
         COMPREPLY=($(compgen -W "$options" -- "$here"))
     elif [ "$command" = help ]; then
-        COMPREPLY=($(compgen -W "pose joints limits thumbnail check workout build transfer render takes transforms convert atlas schema help" -- "$here"))
+        COMPREPLY=($(compgen -W "pose poses joints limits thumbnail check workout build transfer render takes transforms convert atlas schema help" -- "$here"))
     else
         COMPREPLY=($(compgen -f -- "$here"))
     fi
@@ -52,11 +55,11 @@ _umbrite_lines() {  # names, a line each, which may have blanks; never through c
         [[ -n $line && $line == "$2"* ]] && COMPREPLY+=("$line")
     done <<< "$1"
 }
-_umbrite_takes() {  # of the first puppet that is named
+_umbrite_of() {  # what a command tells of the first puppet that is named
     local word
     for word in "${COMP_WORDS[@]:2}"; do
         if [[ $word == *.umbrite && -f $word ]]; then
-            _umbrite_lines "$(${COMP_WORDS[0]} takes "$word" 2>/dev/null | sed -n 's/: frames -\{0,1\}[0-9].*//p')" "$1"
+            _umbrite_lines "$(${COMP_WORDS[0]} "$1" "$word" 2>/dev/null | sed -n "$2")" "$3"
             return
         fi
     done

@@ -25,7 +25,7 @@ def commands_page() -> str:
     lines = [
         "# The command line",
         "",
-        "`umbrite [FILE]` opens the window. Bad input gives one sentence and exit code 2. Places are board pixels, y down; angles degrees, counterclockwise positive.",
+        "`umbrite [FILE]` opens the window. Bad input gives one sentence and exit code 2. Places are board pixels, y down; angles degrees, counterclockwise positive. - for one file is standard input where it is read, and standard output where it is written. What is told as JSON says what it is (`format`) and the `version` of that; `umbrite schema KIND` has the JSON Schema.",
     ]
     for name, command in commands.choices.items():
         told = helps.get(name, "").replace("|", "\\|")

@@ -22,7 +22,9 @@ _umbrite() {
 TAIL = """\
     esac
     case $command:${COMP_WORDS[COMP_CWORD-1]} in
-        *:--take) _umbrite_takes "$here"; return ;;
+        *:--take) _umbrite_of takes 's/: frames -\\{0,1\\}[0-9].*//p' "$here"; return ;;
+        *:--pose) _umbrite_of poses 's/: [0-9]* channels.*//p' "$here"; return ;;
+        schema:*) COMPREPLY=($(compgen -W "%s" -- "$here")); return ;;
         *:--plan) _umbrite_lines "%s" "$here"; COMPREPLY+=($(compgen -f -- "$here")); return ;;
         convert:--as) COMPREPLY=($(compgen -W "%s" -- "$here")); return ;;
         render:--as) COMPREPLY=($(compgen -W "%s" -- "$here")); return ;;
@@ -42,11 +44,11 @@ _umbrite_lines() {  # names, a line each, which may have blanks; never through c
         [[ -n $line && $line == "$2"* ]] && COMPREPLY+=("$line")
     done <<< "$1"
 }
-_umbrite_takes() {  # of the first puppet that is named
+_umbrite_of() {  # what a command tells of the first puppet that is named
     local word
     for word in "${COMP_WORDS[@]:2}"; do
         if [[ $word == *.umbrite && -f $word ]]; then
-            _umbrite_lines "$(${COMP_WORDS[0]} takes "$word" 2>/dev/null | sed -n 's/: frames -\\{0,1\\}[0-9].*//p')" "$1"
+            _umbrite_lines "$(${COMP_WORDS[0]} "$1" "$word" 2>/dev/null | sed -n "$2")" "$3"
             return
         fi
     done
@@ -64,11 +66,13 @@ def completion() -> str:
     for name, command in commands.choices.items():
         options = [option for action in command._actions for option in action.option_strings if option.startswith("--")]
         lines.append(f'        {name}) options="{" ".join(options)}" ;;\n')
+    (told,) = (each for each in commands.choices["schema"]._actions if each.choices)
+    kinds = " ".join(told.choices)
     plans = "\n".join(plan.name for plan in shipped_plans())
     poses, films = (
         " ".join(ending[1:] for ending in written_as(*kinds) if ending) for kinds in (("pose", "rig"), ("take",))
     )
-    return HEAD % names + "".join(lines) + TAIL % (plans, poses, films, names)
+    return HEAD % names + "".join(lines) + TAIL % (kinds, plans, poses, films, names)
 
 
 if __name__ == "__main__":

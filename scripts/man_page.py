@@ -17,10 +17,12 @@ REST = {
     "EXAMPLES": (
         ("umbrite build wick.ora wick.umbrite", "A puppet of layered art, by the body plan that fits."),
         ("umbrite pose wick.umbrite --set 'Near hand=300,420' --png - > wick.png", "A pose as a picture."),
+        ("curl ... | umbrite build - - | umbrite convert - - --as glb > wick.glb", "From one command to the next, without a file between."),
         ("umbrite render cast/ films --as webm --workers 2", "All takes of all puppets of a folder."),
         ("umbrite check cast/ --json --quiet", "What the checks notice, for other programs."),
     ),
     "FILES": (
+        ("-", "For one file that is read: standard input, whatever it holds. For one that is written: standard output, and no sentences beside it."),
         ("NAME.umbrite~", "What was saved before, or replaced by a command."),
         ("$XDG_CONFIG_HOME/Umbrite", "Preferences, unsaved work after a crash, the library of branches, body plans and scripts of your own."),
         ("$XDG_CACHE_HOME/umbrite/farm", "Pieces of work that was interrupted, for --resume."),

@@ -54,7 +54,7 @@ def test_bad_input_gives_one_sentence_and_exit_code_2(capsys, words, said):
 
 def test_joints_proposes_a_parent_and_a_pivot_for_every_part_but_one(capsys):
     code, out, _ = run(capsys, "joints", ORA, "--json")
-    found = {line["part"]: line for line in json.loads(out)}
+    found = {line["part"]: line for line in json.loads(out)["joints"]}
     assert code == 0
     assert len(found) == 23
     assert found["Near shin"]["parent"] == "Near thigh"
@@ -69,7 +69,8 @@ def test_a_folder_is_checked_file_by_file(tmp_path, capsys):
     for name in ("wick", "inkpot"):
         save(tmp_path / f"{name}.umbrite", load(ASSETS / f"{name}.umbrite"))
     code, out, _ = run(capsys, "check", str(tmp_path), "--json")
-    assert (code, json.loads(out)) == (0, {"inkpot.umbrite": [], "wick.umbrite": []})
+    none = {"findings": []}
+    assert (code, json.loads(out)["files"]) == (0, {"inkpot.umbrite": none, "wick.umbrite": none})
     (tmp_path / "broken.umbrite").write_bytes(b"no package")
     code, out, err = run(capsys, "check", str(tmp_path))
     assert code == 2
@@ -177,7 +178,9 @@ def test_manual_page_and_completion_tell_all_commands_as_they_are(script, made, 
         (["umbrite", "check", "umbrite.d"], {"umbrite.desktop"}),
         ([f"{Path(sys.executable).parent}/umbrite", "render", WICK, "--take", ""], {"Idle", "Walk", "Lamp up"}),
         ([f"{Path(sys.executable).parent}/umbrite", "render", WICK, "--take", "La"], {"Lamp up"}),
+        ([f"{Path(sys.executable).parent}/umbrite", "pose", WICK, "--pose", "W"], {"Walk", "Wave"}),
         (["umbrite", "build", "--plan", "Bi"], {"Biped", "Bird"}),
+        (["umbrite", "schema", "po"], {"pose", "poses"}),
         (["umbrite", "render", "--as", "web"], {"webm", "webp"}),
     ],
 )

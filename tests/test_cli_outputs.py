@@ -1,15 +1,24 @@
 """Where commands write: never onto what they read, never two results in one place, and what is replaced stays where it is somebody's work."""
 
 import argparse
+import io
+import json
 import os
 import shutil
+import sys
+from importlib.resources import files
 from pathlib import Path
 
 import pytest
+from jsonschema import Draft202012Validator
+from msgspec.structs import replace
 
 from demo_puppet import ASSETS
+from umbrite.art import building
 from umbrite.cli import main, outputs
 from umbrite.cli.program import parser
+from umbrite.cli.reports import KINDS
+from umbrite.files.package import load, save
 
 PICTURES = ASSETS / "wick-pictures"
 
@@ -78,19 +87,73 @@ def test_every_argument_that_names_a_file_is_looked_at():
             assert not names_files or action.dest in known, f"{name} {action.dest}"
 
 
-def test_a_dash_is_standard_output(here, capfdbinary):
-    for words in ("pose a.umbrite --png -", "thumbnail a.umbrite - --size 32", "thumbnail art.ora -"):
-        assert main(words.split()) == 0
-        assert capfdbinary.readouterr().out.startswith(b"\x89PNG")
-    for words in (
-        "convert a.umbrite -",
-        "build art.ora -",
-        "pose a.umbrite --png - --svg -",
-        "render a.umbrite --take Shake -",
-    ):
-        assert main(words.split()) == 2
-        assert capfdbinary.readouterr().err.count(b"\n") == 1
-    assert not (here / "-").exists()
+@pytest.fixture
+def piped(capfdbinary, monkeypatch):
+    """Runs commands, each sent what the one before wrote; what the last one wrote."""
+
+    def run(*commands, sent=b"", code=0):
+        for words in commands:
+            monkeypatch.setattr(sys, "stdin", io.TextIOWrapper(io.BytesIO(sent)))
+            assert main(words.split()) == code
+            sent, err = capfdbinary.readouterr()
+            assert err.count(b"\n") == (code and 1)
+        return sent if code == 0 else err
+
+    return run
+
+
+@pytest.mark.usefixtures("here")
+def test_a_dash_is_standard_output_and_input(piped):
+    layers, puppet = Path("art.ora").read_bytes(), Path("a.umbrite").read_bytes()
+    for words in ("pose a.umbrite --png -", "thumbnail - - --size 32", "convert - - --as png"):
+        assert piped(words, sent=puppet).startswith(b"\x89PNG")
+    assert piped("build - - --plan Biped", "check -", sent=layers) == b"0 findings.\n"
+    assert piped("convert - - --as umbrite", "transfer a.umbrite - -", sent=layers).startswith(b"PK")
+    again = piped("transforms - --take Shake -", "transforms a.umbrite --from - --as Again -", "takes -", sent=puppet)
+    assert b"\nAgain: frames 0 to 40 " in again
+    assert piped("render - - --take Shake --frames 0..1 --scale 0.1 --as gif", sent=puppet).startswith(b"GIF")
+    assert b"looked at" in piped("limits -", sent=puppet)
+    assert not Path("-").exists()
+
+
+@pytest.mark.usefixtures("here")
+@pytest.mark.parametrize(
+    ("words", "sent", "said"),
+    [
+        ("convert a.umbrite -", b"", b"Say with --as"), ("pose a.umbrite --png - --svg -", b"", b"Only one result"),
+        ("render a.umbrite --take Shake -", b"", b"Say with --as"), ("build art.ora - --json", b"", b"Only one result"),
+        ("atlas a.umbrite - a.json", b"", b"can't be written to standard output"),
+        ("check -", b"", b"Nothing came in"), ("check -", b"Wick", b"no puppet, art or JSON"), ("check - -", b"{}", b"only once"),
+        ("joints -", b"\x89PNG and no more", b"standard-input.png"), ("pose -", b"PK and no more", b"no puppet"),
+    ],
+)  # fmt: skip
+def test_what_can_not_be_piped_is_told(piped, words, sent, said):
+    assert said in piped(words, sent=sent, code=2)
+
+
+TOLD = {
+    "pose": "pose a.umbrite", "poses": "poses a.umbrite --json", "joints": "joints art.ora --json", "limits": "limits a.umbrite --json",
+    "takes": "takes a.umbrite --json", "transforms": "transforms a.umbrite --take Shake -", "check": "check art.ora a.umbrite --json",
+    "workout": "workout bare.umbrite --json", "build": "build art.ora out.umbrite --json", "transfer": "transfer a.umbrite art.ora out.umbrite --json",
+    "atlas": "atlas a.umbrite out.png out.json",
+}  # fmt: skip
+
+
+def test_all_json_says_what_it_is_and_is_as_its_schema_says(here, piped):
+    assert set(TOLD) == set(KINDS)
+    few = load(here / "a.umbrite")
+    save(here / "bare.umbrite", few.having(puppet=replace(few.puppet, controls={}, sets={}), takes=()))
+    for kind, words in TOLD.items():
+        told = json.loads(piped(words) if kind != "atlas" else (piped(words), Path("out.json").read_bytes())[1])
+        schema = Draft202012Validator(json.loads(piped(f"schema {kind}")))
+        schema.validate(told)
+        assert told["format"] == f"umbrite-{kind}"
+        for left_out in told:
+            if left_out not in {"take", "rate", "loop", "parts"} or kind != "atlas":
+                assert not schema.is_valid({name: value for name, value in told.items() if name != left_out}), left_out
+    plan = Draft202012Validator(json.loads(piped("schema plan")))
+    for path in files(building).joinpath("plans").iterdir():
+        plan.validate(json.loads(path.read_bytes()))
 
 
 @pytest.mark.parametrize(

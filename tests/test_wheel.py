@@ -126,7 +126,7 @@ def test_pipx_installs_the_window_into_an_empty_environment(wheel, tmp_path):
     python = umbrite.resolve().parent / "python"
     run(env, home, python, "-m", "pip", "check")
     assert run(env, home, umbrite, "--version") == f"Umbrite {__version__}\n"
-    found = json.loads(run(env, home, umbrite, "joints", ASSETS / "wick.ora", "--json"))
+    found = json.loads(run(env, home, umbrite, "joints", ASSETS / "wick.ora", "--json"))["joints"]
     assert len(found) == 23
     run(env, home, umbrite, "pose", ASSETS / "wick.umbrite", "--png", home / "wick.png")
     assert (home / "wick.png").read_bytes().startswith(b"\x89PNG")

@@ -19,7 +19,7 @@ from umbrite.art.pictures import Picture
 from umbrite.checking.finding_codes import Finding
 from umbrite.files.file_errors import FileError
 from umbrite.files.formats.format_table import written_as
-from umbrite.files.json_reports import pose_report
+from umbrite.files.json_reports import PoseTold, ProposedJoint, joints_report, pose_report
 from umbrite.files.layers import add_layers
 from umbrite.files.opening import NATIVE, open_any
 from umbrite.files.package import Package, save
@@ -159,10 +159,9 @@ class Document:
         layered = read_art([Path(path) for path in paths])
         return Document(add_layers(self._package, layered.layers)[0])
 
-    def find_joints(self) -> list[dict[str, Any]]:
+    def find_joints(self) -> list[ProposedJoint]:
         """The pivots and parents that the art suggests: part, parent, pivot, confidence from 0 to 1."""
         from umbrite.art.joint_finding import find_joints
-        from umbrite.files.json_reports import joints_report
 
         return joints_report(self.puppet, find_joints(self.puppet, self._package.pixels()))
 
@@ -199,7 +198,7 @@ class Document:
 
         return self._having(pose=played_pose(self.take(take), self.puppet, _a_frame(frame)))
 
-    def report(self) -> dict[str, Any]:
+    def report(self) -> PoseTold:
         """Where everything is in this pose: joints, parts, limbs, controls, each by its name, as `umbrite pose --json` tells it."""
         return pose_report(placed_of(self._package.document))
 

@@ -76,7 +76,7 @@ def test_the_commands_list_render_and_carry_takes(waving, tmp_path, capsys):
     file = tmp_path / "nod.umbrite"
     save(file, waving)
     assert main(["takes", str(file), "--json"]) == 0
-    (told,) = json.loads(capsys.readouterr().out)
+    (told,) = json.loads(capsys.readouterr().out)["takes"]
     assert (told["name"], told["loop"], told["last"]) == ("Nod", True, 10)
     assert main(["takes", str(file)]) == 0
     assert "1 take." in capsys.readouterr().out

@@ -3,12 +3,13 @@
 import io
 import math
 from pathlib import Path
-from typing import Any
+from typing import TypedDict
 
 from PIL import Image
 from PySide6.QtGui import QGuiApplication, QImage
 
 from umbrite.checking.contact_sheet import Shot, contact_sheet, pose_at
+from umbrite.checking.findings_report import FindingTold
 from umbrite.checking.sweeps import extremes
 from umbrite.checking.workout import Noticed, Report
 from umbrite.files.atomic import writing
@@ -26,7 +27,32 @@ PER_PAGE = 12
 FORMATS = {".png": "PNG", ".pdf": "PDF", ".tif": "TIFF", ".tiff": "TIFF"}
 
 
-def workout_report(puppet: Puppet, report: Report) -> dict[str, Any]:
+class NoticedTold(FindingTold):
+    """A finding of the workout: while what was moved, and how far it was."""
+
+    moving: str | None
+    frame: float
+
+
+class RunTold(TypedDict):
+    """What one run measured: degrees and board pixels a step."""
+
+    moving: str
+    frames: int
+    largest_turn: float
+    largest_way: float
+    frames_at_limits: int
+    frames_out_of_reach: int
+
+
+class WorkoutTold(TypedDict):
+    """Everything through its range."""
+
+    findings: list[NoticedTold]
+    runs: list[RunTold]
+
+
+def workout_report(puppet: Puppet, report: Report) -> WorkoutTold:
     """Findings as `check` gives them, with what was moved and how far it was, and what each run measured."""
     return {
         "findings": [

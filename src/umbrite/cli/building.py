@@ -10,7 +10,8 @@ from msgspec.structs import replace
 
 from umbrite.cli.many_files import Chosen, Task, add_hands, each_file, expanded, into_folder
 from umbrite.cli.outputs import make_way
-from umbrite.cli.speech import AS_JSON, say, tell_json
+from umbrite.cli.reports import tell_report, tell_reports
+from umbrite.cli.speech import AS_JSON, say
 from umbrite.files.atomic import write
 from umbrite.files.file_errors import FileError, shown_name
 from umbrite.files.files_in import read_file
@@ -36,13 +37,13 @@ def add_commands(commands: "argparse._SubParsersAction[argparse.ArgumentParser]"
     build.add_argument("--plan", metavar="NAME", help="a body plan or the file of one; else the one that fits best")
     build.add_argument("--json", action="store_true", help=AS_JSON)
     add_hands(build)
-    build.set_defaults(does=_build)
+    build.set_defaults(does=_build, piped={"out": NATIVE})
     transfer = commands.add_parser("transfer", help="the rig of a puppet laid on other art")
     transfer.add_argument("rig", type=Path, metavar="RIG", help="the puppet whose rig it is")
     transfer.add_argument("art", type=Path, metavar="ART", help="a layered picture, a folder of pictures, or a puppet")
     transfer.add_argument("out", type=Path, metavar="OUT", help="the puppet, .umbrite")
     transfer.add_argument("--json", action="store_true", help=AS_JSON)
-    transfer.set_defaults(does=_transfer)
+    transfer.set_defaults(does=_transfer, piped={"out": NATIVE})
 
 
 def _build(arguments: argparse.Namespace) -> int:
@@ -72,7 +73,7 @@ def _build(arguments: argparse.Namespace) -> int:
     options = {"plan": plan, "plan_text": text}
     code = each_file(arguments, files, Task("build", "Building", lambda _: options), use)
     if arguments.json:
-        tell_json(reports if many else reports[names[0]])
+        tell_reports("build", reports, many=many)
     return code
 
 
@@ -89,11 +90,10 @@ def _transfer(arguments: argparse.Namespace) -> int:
     laid = lay_rig(rig.document, rig.pixels(), art.puppet, art.pixels())
     save(arguments.out, replace(art, document=laid.document, art={**rig.art, **art.art}))  # guests bring theirs
     report = pairs_report(rig.puppet, art.puppet, laid)
-    from umbrite.checking.building_report import findings_told
-
-    report["findings"] = findings_told(laid.document.puppet)
     if arguments.json:
-        tell_json(report)
+        from umbrite.checking.building_report import findings_told
+
+        tell_report("transfer", {**report, "findings": findings_told(laid.document.puppet)})
         return 0
     for pair in report["pairs"]:
         say(f"  {pair['rig']}: {pair['art']} ({pair['confidence']:.0%} sure)")

@@ -7,7 +7,8 @@ from typing import Any
 import msgspec
 
 from umbrite.cli.many_files import Task, add_hands, each_file, into_folder, puppets_in
-from umbrite.cli.speech import AS_JSON, PUPPETS, say, tell_json
+from umbrite.cli.reports import tell_reports
+from umbrite.cli.speech import AS_JSON, PUPPETS, say
 from umbrite.files.atomic import write
 from umbrite.files.file_errors import FileError
 
@@ -44,7 +45,7 @@ def _check(arguments: argparse.Namespace) -> int:
 
     def use(number: int, data: bytes) -> int:
         found = msgspec.json.decode(data)
-        report[names[number]] = found
+        report[names[number]] = {"findings": found}
         if not arguments.json:
             if many:
                 say(f"{names[number]}:")
@@ -53,7 +54,7 @@ def _check(arguments: argparse.Namespace) -> int:
 
     code = each_file(arguments, files, Task("check", "Checking", lambda _: {}), use)
     if arguments.json:
-        tell_json(report if many else report[names[0]])
+        tell_reports("check", report, many=many)
     return code
 
 
@@ -86,7 +87,7 @@ def _workout(arguments: argparse.Namespace) -> int:
 
     code = each_file(arguments, files, Task("workout", "Workout", lambda _: {"sheet": ending}), use)
     if arguments.json:
-        tell_json(report if many else report[names[0]])
+        tell_reports("workout", report, many=many)
     return code
 
 

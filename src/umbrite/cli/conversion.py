@@ -6,7 +6,7 @@ from pathlib import Path
 import msgspec
 
 from umbrite.cli.many_files import Chosen, Task, add_hands, each_file, expanded, into_folder, puppets_of
-from umbrite.cli.outputs import make_way
+from umbrite.cli.outputs import as_said, is_one_of, make_way
 from umbrite.cli.speech import finite, say, watching
 from umbrite.files.atomic import write
 from umbrite.files.engines.atlas import Sheets, write_parts
@@ -42,7 +42,7 @@ def add_commands(commands: "argparse._SubParsersAction[argparse.ArgumentParser]"
         help="glTF: variants come and go by KHR_node_visibility instead of a scale of 0",
     )
     add_hands(convert)
-    convert.set_defaults(does=_convert)
+    convert.set_defaults(does=_convert, piped_as=as_said)
     atlas = commands.add_parser(
         "atlas", help="the parts' drawings, or the frames of a take, on sheets, with a list of where they lie"
     )
@@ -70,7 +70,7 @@ def _convert(arguments: argparse.Namespace) -> int:
     from umbrite.paint.converting import suits
 
     # A folder of puppets is meant only where several become several; else it is art in pieces.
-    several = arguments.ending is not None
+    several = arguments.ending is not None and not is_one_of(arguments.output, arguments.ending)
     paths = expanded(arguments.inputs, puppets_of) if several else arguments.inputs
     files, outs = Chosen(paths, several or len(paths) > 1), [arguments.output]
     if files.many:

@@ -9,6 +9,7 @@ import tempfile
 from collections.abc import Iterable, Iterator, Sequence
 from pathlib import Path
 
+from umbrite.cli.speech import Speech
 from umbrite.files.atomic import keep_backup
 from umbrite.files.file_errors import FileError, shown_name, unwritable
 from umbrite.files.formats.format_table import endings, read_as
@@ -37,14 +38,16 @@ def written_to(arguments: argparse.Namespace) -> list[Path]:
 
 @contextlib.contextmanager
 def standard_output(arguments: argparse.Namespace) -> Iterator[None]:
-    """Let `-` mean standard output: what is written is handed on when all of it is there. A command tells by `piped` which of its results
-    can go there, with their endings. Raises FileError for others, and for several.
+    """Let `-` mean standard output: what is written is handed on when all of it is there, and nothing is said beside it. A command tells by
+    `piped` or `piped_as` which of its results can go there, with their endings. Raises FileError for others, and for several.
     """
     wanted = [name for name in WRITTEN if getattr(arguments, name, None) == Path("-")]
-    piped = getattr(arguments, "piped", {})
+    piped: dict[str, str] = getattr(arguments, "piped", {})
+    if wanted and hasattr(arguments, "piped_as"):
+        piped = arguments.piped_as(arguments)
     if any(name not in piped for name in wanted):
         raise FileError("That can't be written to standard output. Name a file for it, or a folder.")
-    if len(wanted) > 1:
+    if len(wanted) > 1 or (wanted and getattr(arguments, "json", None) in {True, "-"}):
         raise FileError("Only one result can go to standard output. Name files for the others.")
     if not wanted:
         yield
@@ -52,9 +55,24 @@ def standard_output(arguments: argparse.Namespace) -> Iterator[None]:
     with tempfile.TemporaryDirectory(prefix="umbrite-") as folder:
         out = Path(folder) / f"out{piped[wanted[0]]}"
         setattr(arguments, wanted[0], out)
+        Speech.quiet = True
         yield
         sys.stdout.flush()
-        sys.stdout.buffer.write(out.read_bytes())
+        if out.exists():
+            sys.stdout.buffer.write(out.read_bytes())
+
+
+def as_said(arguments: argparse.Namespace) -> dict[str, str]:
+    """What goes to standard output, of a command that is told by --as what it makes. Raises FileError where it is not told."""
+    if arguments.ending is None:
+        raise FileError("Say with --as what goes to standard output: --as png, for instance.")
+    ending = f".{arguments.ending.lstrip('.').lower()}"
+    return {"output": ending, "out": ending}
+
+
+def is_one_of(out: Path, ending: str) -> bool:
+    """Whether a name is that of one file of such an ending, and not of a folder for several."""
+    return out.suffix.lower() == f".{ending.lstrip('.').lower()}" and not out.is_dir()
 
 
 def may_write(writes: Sequence[Path], reads: Iterable[Path]) -> None:

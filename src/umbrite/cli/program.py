@@ -14,13 +14,16 @@ from typing import Any
 
 from umbrite import __version__
 from umbrite.cli import building, checking, conversion, outputs, speech, takes
+from umbrite.cli.inputs import standard_input
+from umbrite.cli.outputs import standard_output
+from umbrite.cli.reports import KINDS, PLAN, PUPPET, schema_of, tell_report
 from umbrite.cli.speech import say
 from umbrite.farm.jobs import StoppedError
 from umbrite.files.atomic import write
 from umbrite.files.file_errors import FileError, shown_name
-from umbrite.files.json_reports import joints_report, limits_report, pose_report
+from umbrite.files.json_reports import headed, joints_report, limits_report, pose_report, shelf_report
 from umbrite.files.opening import open_any
-from umbrite.files.package import Package, schema
+from umbrite.files.package import Package
 from umbrite.motion.evaluate import evaluate
 from umbrite.motion.plan import compile_plan
 from umbrite.posing_by_name import with_control
@@ -38,6 +41,7 @@ MISSING = {
 STOPPED, ENDED = 130, 143  # what shells say of a program that Ctrl+C, or SIGTERM, has ended
 COMMANDS = (
     "pose",
+    "poses",
     "joints",
     "limits",
     "thumbnail",
@@ -60,7 +64,7 @@ def main(argv: Sequence[str] | None = None) -> int:
     ):
         return _window(Path(words[0]) if words else None)
     # A file may be called like an option.
-    words = [f"./{word}" if word.startswith("-") and Path(word).is_file() else word for word in words]
+    words = [f"./{word}" if word[:1] == "-" != word and Path(word).is_file() else word for word in words]
     if words[0] == "help":
         words = [*words[1:2], "--help"]
     arguments = parser().parse_args(words)
@@ -75,7 +79,7 @@ def main(argv: Sequence[str] | None = None) -> int:
 def _run(arguments: argparse.Namespace) -> int:
     try:
         outputs.look_at(arguments)
-        with outputs.standard_output(arguments):
+        with standard_output(arguments), standard_input(arguments):
             code: int = arguments.does(arguments)
         if sys.stdout is not None:
             sys.stdout.flush()
@@ -180,6 +184,10 @@ def parser() -> argparse.ArgumentParser:
     ):
         pose.add_argument(f"--{ending}", type=Path, metavar="OUT", help=f"{words}; - is standard output")
     pose.set_defaults(does=_pose, piped={name: f".{name}" for name in ("png", "svg", "ora", "csv")})
+    shelf = commands.add_parser("poses", help="the poses of the shelf")
+    shelf.add_argument("file", type=Path, metavar="FILE", help="a puppet")
+    shelf.add_argument("--json", action="store_true", help=speech.AS_JSON)
+    shelf.set_defaults(does=_poses)
     joints = commands.add_parser("joints", help="the pivots and parents that the art suggests")
     joints.add_argument(
         "file", type=Path, metavar="ART_OR_FILE", help="a layered picture, a folder of pictures, or a puppet"
@@ -199,7 +207,9 @@ def parser() -> argparse.ArgumentParser:
     building.add_commands(commands)
     takes.add_commands(commands)
     conversion.add_commands(commands)
-    commands.add_parser("schema", help="the JSON Schema of the native file").set_defaults(does=_schema)
+    told = commands.add_parser("schema", help="the JSON Schema of the native file, or of another kind of JSON")
+    told.add_argument("kind", nargs="?", default=PUPPET, choices=(PUPPET, PLAN, *KINDS), help="puppet without it")
+    told.set_defaults(does=_schema)
     commands.add_parser("help", help="what a command does, and all that can be said to it").add_argument(
         "command", nargs="?", metavar="COMMAND", help="the command that is told of"
     )
@@ -223,13 +233,23 @@ def _pose(arguments: argparse.Namespace) -> int:
     placed = evaluate(plan, pose)
     outs = {ending: out for ending in ("png", "svg", "ora", "csv") if (out := getattr(arguments, ending)) is not None}
     if arguments.json or not outs:
-        _write_json(arguments.json or "-", pose_report(placed))
+        _write_json(arguments.json or "-", headed("pose", pose_report(placed)))
     if outs:
         from umbrite.paint.export import export_pose
 
         for ending, out in outs.items():
             outputs.make_way(out)
             export_pose(out, package.having(pose=pose), f".{ending}")
+    return 0
+
+
+def _poses(arguments: argparse.Namespace) -> int:
+    found = shelf_report(open_any(arguments.file).puppet)
+    if arguments.json:
+        tell_report("poses", {"poses": found})
+        return 0
+    for pose in found:
+        say(f"{pose['name']}: {pose['channels']} channels{', in ' + pose['folder'] if pose['folder'] else ''}")
     return 0
 
 
@@ -244,7 +264,7 @@ def _joints(arguments: argparse.Namespace) -> int:
     pictures = package.pixels()
     found = find_joints(package.puppet, pictures)
     if arguments.json:
-        _write_json("-", joints_report(package.puppet, found))
+        tell_report("joints", {"joints": joints_report(package.puppet, found)})
         return 0
     for line in joints_report(package.puppet, found):
         x, y = line["pivot"]
@@ -261,7 +281,7 @@ def _limits(arguments: argparse.Namespace) -> int:
     found = find_limits(package.puppet, package.pixels(), folds=fold_turns(package.puppet))
     lines = limits_report(package.puppet, found)
     if arguments.json:
-        _write_json("-", lines)
+        tell_report("limits", {"limits": lines})
         return 0
     for line in lines:
         ends = f"{line['smallest']:.1f} ({line['reason_smallest']}) to {line['largest']:.1f} ({line['reason_largest']})"
@@ -286,8 +306,8 @@ def _thumbnail(arguments: argparse.Namespace) -> int:
     return 0
 
 
-def _schema(_arguments: argparse.Namespace) -> int:
-    _write_json("-", schema())
+def _schema(arguments: argparse.Namespace) -> int:
+    speech.tell_json(schema_of(arguments.kind))
     return 0
 
 

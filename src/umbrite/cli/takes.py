@@ -11,20 +11,21 @@ import msgspec
 from msgspec.structs import replace
 
 from umbrite.cli.many_files import add_hands, puppets_in, worked
-from umbrite.cli.outputs import may_write
-from umbrite.cli.speech import AS_JSON, PUPPETS, finite, say, tell_json, warn
+from umbrite.cli.outputs import as_said, is_one_of, may_write
+from umbrite.cli.reports import tell_report
+from umbrite.cli.speech import AS_JSON, PUPPETS, finite, say, warn
 from umbrite.farm.jobs import CHUNK
 from umbrite.farm.pieces import Piece
 from umbrite.farm.sources import package_of, source_of
 from umbrite.files.atomic import plain_stem
 from umbrite.files.file_errors import FileError, shown_name
+from umbrite.files.json_reports import take_told
 from umbrite.files.opening import open_any
 from umbrite.files.package import Package, save
 from umbrite.files.take_files import export_transforms, read_transforms
 from umbrite.motion.animating.playing import played_pose
 from umbrite.rig.errors import RigError, UmbriteError
 from umbrite.rig.model import Pose
-from umbrite.rig.takes.take import Take
 from umbrite.rig.takes.take_list import get_take
 
 if TYPE_CHECKING:
@@ -58,7 +59,7 @@ def add_commands(commands: "argparse._SubParsersAction[argparse.ArgumentParser]"
         "--background", metavar="COLOUR", help="as #RRGGBB; without one it is seen through where it can be"
     )
     add_hands(render)
-    render.set_defaults(does=_render)
+    render.set_defaults(does=_render, piped_as=as_said)
     listed = commands.add_parser("takes", help="the takes of a puppet")
     listed.add_argument("file", type=Path, metavar="FILE", help="a puppet")
     listed.add_argument("--json", action="store_true", help=AS_JSON)
@@ -71,7 +72,7 @@ def add_commands(commands: "argparse._SubParsersAction[argparse.ArgumentParser]"
     places.add_argument("--from", dest="source", type=Path, metavar="IN", help="places per frame to read, .json")
     places.add_argument("--as", dest="name", metavar="NAME", help="the name of the take that is read")
     places.add_argument("out", type=Path, metavar="OUT", help=".json or .csv; a puppet where places are read")
-    places.set_defaults(does=_transforms)
+    places.set_defaults(does=_transforms, piped_as=lambda said: {"out": ".umbrite" if said.source else ".json"})
 
 
 def posed(package: Package, name: str, frame: float) -> Pose:
@@ -92,7 +93,8 @@ def _render(arguments: argparse.Namespace) -> int:
     from umbrite.paint.take_export import write_take
 
     paths, several = puppets_in(arguments.files)
-    many = several or len(arguments.take or ()) > 1 or arguments.ending is not None
+    into = arguments.ending is not None and not is_one_of(arguments.out, arguments.ending)
+    many = several or len(arguments.take or ()) > 1 or into
     if not many and not arguments.take:
         raise RigError("Name the take that is painted with --take.")
     shots = _shots(arguments, paths, many=many)
@@ -162,24 +164,10 @@ def _shots(arguments: argparse.Namespace, paths: Sequence[Path], *, many: bool) 
     return found
 
 
-def _told(take: Take) -> dict[str, object]:
-    return {
-        "name": take.name,
-        "rate": take.rate,
-        "first": take.first,
-        "last": take.last,
-        "loop": take.loop,
-        "seconds": (take.last - take.first) / take.rate,
-        "tracks": len(take.tracks),
-        "keys": sum(len(track) for track in take.tracks.values()),
-        "layers": [_told(layer.take) | {"way": layer.way, "off": layer.off} for layer in take.layers],
-    }
-
-
 def _takes(arguments: argparse.Namespace) -> int:
     takes = open_any(arguments.file).document.takes
     if arguments.json:
-        tell_json([_told(take) for take in takes])
+        tell_report("takes", {"takes": [take_told(take) for take in takes]})
         return 0
     for take in takes:
         way = "loop" if take.loop else "once"

@@ -7,7 +7,7 @@ import math
 from pathlib import Path
 
 from umbrite.files.atomic import write
-from umbrite.files.json_reports import pose_report
+from umbrite.files.json_reports import headed, pose_report
 from umbrite.files.package import Package
 from umbrite.motion.evaluate import placed_of
 from umbrite.motion.scene import places_of
@@ -40,5 +40,7 @@ def export_csv(path: Path, package: Package) -> None:
 
 def export_json(path: Path, package: Package) -> None:
     """The pose as `umbrite pose --json` gives it. Raises FileError."""
-    text = json.dumps(pose_report(placed_of(package.document)), indent=1, ensure_ascii=False, allow_nan=False)
+    text = json.dumps(
+        headed("pose", pose_report(placed_of(package.document))), indent=1, ensure_ascii=False, allow_nan=False
+    )
     write(path, f"{text}\n".encode())

@@ -14,7 +14,7 @@ from msgspec.structs import replace
 from umbrite.files.atomic import write
 from umbrite.files.file_errors import FileError, shown_name
 from umbrite.files.files_in import read_file
-from umbrite.files.json_reports import pose_report
+from umbrite.files.json_reports import VERSION, FrameTold, TransformsTold, headed, pose_report
 from umbrite.files.pose_files import COLUMNS
 from umbrite.motion.animating.playing import placed_over, swing_at
 from umbrite.motion.animating.stepping import channels_over
@@ -61,7 +61,7 @@ def export_transforms(path: Path, puppet: Puppet, take: Take, frames: list[float
     swings = swings_of(take, puppet)
     for name, by in swing_at(swings, take, frames).items():
         channels = {**channels, name: channels.get(name, np.zeros(len(frames))) + by}
-    told = [
+    told: list[FrameTold] = [
         {
             "frame": frame,
             **pose_report(placed, i),
@@ -69,15 +69,14 @@ def export_transforms(path: Path, puppet: Puppet, take: Take, frames: list[float
         }
         for i, frame in enumerate(frames)
     ]
-    whole = {
-        "format": "umbrite-transforms",
+    whole: TransformsTold = {
         "take": take.name,
         "rate": take.rate,
         "loop": take.loop,
         "stiff": [puppet.joints[key].name for key in dict.fromkeys((*take.stiff, *swings.offsets))],
         "frames": told,
     }
-    write(path, (json.dumps(whole, ensure_ascii=False, allow_nan=False) + "\n").encode())
+    write(path, (json.dumps(headed("transforms", whole), ensure_ascii=False, allow_nan=False) + "\n").encode())
 
 
 class _Frame(msgspec.Struct):
@@ -88,6 +87,7 @@ class _Frame(msgspec.Struct):
 class _Transforms(msgspec.Struct):
     format: str
     frames: list[_Frame]
+    version: int = VERSION
     rate: float = 24.0
     loop: bool = False
     stiff: list[str] = []
@@ -102,6 +102,8 @@ def read_transforms(path: Path, puppet: Puppet, name: str) -> tuple[Take, list[s
         raise FileError(f"{shown_name(path)} holds no places per frame as Umbrite writes them.") from None
     if found.format != "umbrite-transforms" or not found.frames:
         raise FileError(f"{shown_name(path)} holds no places per frame as Umbrite writes them.")
+    if found.version > VERSION:
+        raise FileError(f"{shown_name(path)} is of a newer Umbrite than this one. Open it with that.")
     missing: dict[str, None] = {}
     take = Take(
         name,

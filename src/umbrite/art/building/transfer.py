@@ -8,7 +8,7 @@ the other side gets the rig mirrored.
 
 import math
 from collections.abc import Callable, Collection, Iterable, Mapping
-from typing import Any, NamedTuple, TypeVar
+from typing import Any, NamedTuple, TypedDict, TypeVar
 
 from msgspec.structs import replace
 
@@ -439,7 +439,24 @@ def _with_riders(puppet: Puppet, art: Puppet, new: Pieces, pairs: Mapping[str, s
     return puppet, riding
 
 
-def pairs_report(rig: Puppet, art: Puppet, laid: Laid) -> dict[str, Any]:
+class PairTold(TypedDict):
+    """A piece of the art that took the place of one of the rig's."""
+
+    rig: str
+    art: str
+    confidence: float
+
+
+class PairsTold(TypedDict):
+    """What took the place of what."""
+
+    pairs: list[PairTold]
+    missing: list[str]
+    riding: list[str]
+    notes: list[str]
+
+
+def pairs_report(rig: Puppet, art: Puppet, laid: Laid) -> PairsTold:
     """What took the place of what, by names."""
     return {
         "pairs": [

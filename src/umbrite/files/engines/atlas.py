@@ -13,7 +13,7 @@ from umbrite.art.sheets.packing import LARGEST_SIDE
 from umbrite.files.atomic import write
 from umbrite.files.engines.sheets import Laid, laid, part_pictures
 from umbrite.files.file_errors import FileError, shown_name
-from umbrite.files.json_reports import pose_report
+from umbrite.files.json_reports import headed, pose_report
 from umbrite.files.package import Package
 from umbrite.files.png import encode
 from umbrite.motion.evaluate import placed_of
@@ -131,13 +131,8 @@ def _refuse_endings(to: Sheets) -> None:
 
 def _write(to: Sheets, sheets: Sequence[Picture], places: Json) -> None:
     names = _write_sheets(to, sheets)
-    whole: Json = {
-        "format": "umbrite atlas",
-        "version": 1,
-        "sheets": [{"file": path.name, "size": _size(sheet)} for path, sheet in zip(names, sheets, strict=True)],
-        **places,
-    }
-    _write_list(to.places, whole)
+    listed = [{"file": path.name, "size": _size(sheet)} for path, sheet in zip(names, sheets, strict=True)]
+    _write_list(to.places, headed("atlas", {"sheets": listed, **places}))
 
 
 def _write_hashes(to: Sheets, found: Laid, sprites: Sequence[Sprite], animation: str = "") -> None:
