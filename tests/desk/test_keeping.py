@@ -192,9 +192,17 @@ app = QApplication(sys.argv)
 window = Window(Session(), QSettings(sys.argv[1], QSettings.Format.IniFormat))
 window.files.open(Path(sys.argv[2]))
 head = next(key for key, joint in window.session.puppet.joints.items() if joint.name == "Head")
-window.session.edit("Turn", pose={f"{head}.turn": 0.25})
-window.keeper.keep_now()
-window.keeper.finish()
+def work(turn):
+    window.session.edit("Turn", pose={f"{head}.turn": turn})
+    window.keeper.keep_now()
+    window.keeper.finish()
+work(0.25)
+for line in sys.stdin:
+    if line == "save\\n":
+        window.files.save()
+    else:
+        work(float(line))
+    print(line, flush=True)
 os.kill(os.getpid(), signal.SIGKILL)
 """
 
@@ -202,14 +210,45 @@ os.kill(os.getpid(), signal.SIGKILL)
 def test_after_a_kill_in_the_middle_of_work_the_next_start_offers_it(own, window):
     words = [sys.executable, "-c", CRASH, window.settings.fileName(), str(own)]
     done = subprocess.run(
-        words, env={**os.environ, "QT_QPA_PLATFORM": "offscreen"}, capture_output=True, timeout=60, check=False
-    )
+        words, input=b"", env={**os.environ, "QT_QPA_PLATFORM": "offscreen"}, capture_output=True, timeout=60, check=False
+    )  # fmt: skip
     assert done.returncode == -signal.SIGKILL, done.stderr
     window.offer_recovery()
     answered(window, "Bring it back")
     assert window.session.pose == {f"{joint(window.session.puppet, 'Head')}.turn": 0.25}
     assert window.session.file.path == own
     assert not window.session.history.is_saved
+
+
+def test_two_windows_on_one_file_lose_nothing(own, window, answers, act):
+    words = [sys.executable, "-c", CRASH, window.settings.fileName(), str(own)]
+    offscreen = {**os.environ, "QT_QPA_PLATFORM": "offscreen"}
+    pipe, said = subprocess.PIPE, []
+    window.session.said.connect(said.append)
+    with subprocess.Popen(words, stdin=pipe, stdout=pipe, text=True, env=offscreen) as other:
+
+        def do(line):
+            print(line, file=other.stdin, flush=True)
+            assert (other.stdout.readline() + other.stdout.readline()).strip() == line
+
+        do("0.5")
+        window.files.open(own)
+        assert said[-1].endswith("Another window has changes to it that are not saved.")
+        turn(window, 0.2)
+        do("save")
+        theirs = own.read_bytes()
+        act("save")
+        assert (answers.asked[-1], own.read_bytes()) == ("changed mine.umbrite", theirs)
+        window.keeper.keep_now()
+        window.keeper.finish()
+        do("0.75")
+        other.stdin.close()
+    (left,) = left_behind(window.keeper.folder, window.keeper.hold.path)
+    assert set(left.package().pose.values()) == {0.75}
+    assert set(load(window.keeper.hold.path).pose.values()) == {0.2}
+    left.hold.let_go()
+    window.files.open(own)
+    assert said[-1].endswith("parts.")
 
 
 def test_unwanted_or_broken_remains_are_let_go_or_told(window):

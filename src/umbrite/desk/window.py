@@ -87,6 +87,7 @@ class Window(QMainWindow):
         session.file.own_plans = Path(settings.fileName()).parent / "body plans"
         self.keeper = Keeper(session, keep_in or Path(settings.fileName()).parent / "recovery", self)
         self.keeper.set_interval(self.preferences.autosave)
+        self.files.elsewhere = self.keeper.elsewhere
         self.outside = OutsideEditor(session, self.files.exchange, self)
         self.files.exchanged = self.outside.follow
         session.watching = self.dialogs.watch

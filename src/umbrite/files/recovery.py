@@ -137,6 +137,25 @@ def left_behind(folder: Path, but: Path | None = None) -> list[Left]:
     return sorted(found, key=lambda left: (-left.beside.order, -left.beside.written))
 
 
+def kept_elsewhere(folder: Path, file: Path, but: Path | None = None) -> bool:
+    """Whether a process that runs keeps unsaved work on a file; one place of our own is left out."""
+    others = [path for path in folder.glob(f"*{ENDING}") if path != but]
+    on_it = [path for path in others if (of := _beside(path).of) is not None and Path(of).resolve() == file.resolve()]
+    return any(_is_held(path) for path in on_it)
+
+
+def _is_held(path: Path) -> bool:
+    try:
+        handle = _locked(path)
+    except BlockingIOError:
+        return True
+    except OSError:
+        return False
+    if handle is not None:
+        os.close(handle)
+    return False
+
+
 def _locked(path: Path) -> int | None:
     """The lock beside a recovery file; None where the file system has none. Raises OSError where another process holds it."""
     flags = os.O_RDWR | os.O_CREAT | os.O_NOFOLLOW | os.O_CLOEXEC

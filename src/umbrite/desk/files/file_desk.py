@@ -71,6 +71,7 @@ class FileDesk:
     def __init__(self, session: Session, dialogs: Questions, preferences: Preferences) -> None:
         self.session, self.dialogs, self.preferences = session, dialogs, preferences
         self.folder: Path | None = None
+        self.elsewhere: Callable[[Path], bool] = lambda _path: False  # whether another window has unsaved changes to it
         self.exchanged: Callable[[str, Path], object] = lambda _part, _path: None  # told what a drawing came from
 
     def may_leave(self) -> bool:
@@ -112,7 +113,10 @@ class FileDesk:
         if native and not path.is_relative_to(DEMOS):
             self.preferences.add_recent(str(path.resolve()))
         self.session.workspace.go_to(REHEARSE if package.puppet.controls else PARTS)
-        self.session.say(tr("{path} opened: {count} parts.", path=shown_name(path), count=len(package.puppet.parts)))
+        said = tr("{path} opened: {count} parts.", path=shown_name(path), count=len(package.puppet.parts))
+        if self.elsewhere(path):
+            said += " " + tr("Another window has changes to it that are not saved.")
+        self.session.say(said)
         return True
 
     def _loaded(self, path: Path) -> Package:

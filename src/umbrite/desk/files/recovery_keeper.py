@@ -9,7 +9,7 @@ from PySide6.QtCore import QObject, QTimer, Signal
 from umbrite.desk.session.session import Session
 from umbrite.files.atomic import Stamp
 from umbrite.files.package import Package
-from umbrite.files.recovery import Hold, Left, keep, left_behind, new_hold
+from umbrite.files.recovery import Hold, Left, keep, kept_elsewhere, left_behind, new_hold
 from umbrite.rig.errors import UmbriteError
 
 EVERY = 15_000  # milliseconds from the first change that is not kept yet
@@ -88,6 +88,10 @@ class Keeper(QObject):
             self._kept = None
             if not self.session.history.is_saved:
                 self._timer.start()
+
+    def elsewhere(self, file: Path) -> bool:
+        """Whether another window has changes to a file that are not saved."""
+        return kept_elsewhere(self.folder, file, None if self.hold is None else self.hold.path)
 
     def adopt(self, left: Left) -> None:
         """What was brought back is ours now: its file stays until a newer one takes its place, or the work is saved."""

@@ -4374,6 +4374,10 @@ SHA-256 {fingerprint}</translation>
       <translation>{path} lässt sich nicht als Pose lesen. Eine Datei wählen, die der Export gemacht hat.</translation>
     </message>
     <message>
+      <source>Another window has changes to it that are not saved.</source>
+      <translation>Ein anderes Fenster hat Änderungen daran, die nicht gesichert sind.</translation>
+    </message>
+    <message>
       <source>Opening {path}</source>
       <translation>{path} wird geöffnet</translation>
     </message>
