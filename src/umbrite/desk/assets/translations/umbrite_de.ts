@@ -4375,7 +4375,7 @@ SHA-256 {fingerprint}</translation>
     </message>
     <message>
       <source>Another window has changes to it that are not saved.</source>
-      <translation>Ein anderes Fenster hat Änderungen daran, die nicht gesichert sind.</translation>
+      <translation>Ein anderes Fenster hat Änderungen daran, die nicht gespeichert sind.</translation>
     </message>
     <message>
       <source>Opening {path}</source>
