@@ -19,7 +19,7 @@ _umbrite() {
         render) options="--help --take --as --frames --scale --background --workers --cluster --resume --quiet" ;;
         takes) options="--help --json --quiet" ;;
         transforms) options="--help --take --from --as --quiet" ;;
-        convert) options="--help --as --take --bake --visibility --workers --cluster --resume --quiet" ;;
+        convert) options="--help --as --take --bake --visibility --merged --workers --cluster --resume --quiet" ;;
         atlas) options="--help --take --frames --scale --largest --hash --quiet" ;;
         schema) options="--help --quiet" ;;
         help) options="--help --quiet" ;;

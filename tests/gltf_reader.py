@@ -110,8 +110,10 @@ class Scene:
                 joints = self.array(primitive.attributes.JOINTS_0).astype(int)
                 weights = self.array(primitive.attributes.WEIGHTS_0)
                 placed = np.einsum("vj,vjab,vb->va", weights, bones[joints], vertices)
-            if np.ptp(placed, axis=0)[:2].max() > 1e-9:  # squeezed to nothing: not seen
-                found[node.extras["umbrite"]["part"]] = placed[:, :3]
+            for part, first, count in _parts(node, len(placed)):
+                own = placed[first : first + count, :3]
+                if np.ptp(own, axis=0)[:2].max() > 1e-5:  # squeezed to nothing: not seen
+                    found[part] = own
         return found
 
     def board(self, placed):
@@ -152,6 +154,12 @@ class Scene:
     def _seen(self, number, values):
         above = self.parent.get(number)
         return values[number].visible and (above is None or self._seen(above, values))
+
+
+def _parts(node, count):
+    """The parts that a node's mesh is for, with the first of their vertices and how many they are."""
+    told = node.extras["umbrite"]
+    return [(each["part"], *each["vertices"]) for each in told.get("parts", [])] or [(told["part"], 0, count)]
 
 
 def _at(times, values, time, way, path):

@@ -11,7 +11,7 @@ import numpy as np
 import pytest
 
 from demo_puppet import ASSETS
-from gltf_reader import Scene
+from gltf_reader import Scene, _parts
 from umbrite.files.engines.gltf import shown_otherwise, write_gltf
 from umbrite.files.engines.gltf_scene import PIXELS_A_UNIT, Wanted
 from umbrite.files.file_errors import FileError
@@ -62,10 +62,11 @@ def test_the_khronos_validator_finds_nothing(folder):
         assert "UMBRITE_CI" not in os.environ, "the validator must be there where it counts"
         pytest.skip("the glTF validator needs node and npm: scripts/gltf_validator.sh says how")
     write_gltf(folder / "pointed.gltf", demo("wick"), Wanted(demo("wick").document.takes, visibility=True))
+    write_gltf(folder / "merged.glb", demo("tansy"), Wanted(demo("tansy").document.takes, merged=True))
     files = [str(path) for path in sorted([*folder.glob("*.glb"), *folder.glob("*.gltf")])]
     out = subprocess.run(["node", "-e", SAY, str(VALIDATOR), *files], capture_output=True, check=True)
     reports = json.loads(out.stdout)
-    assert len(reports) == len(DEMOS) + 1
+    assert len(reports) == len(DEMOS) + 2
     for file, issues in reports.items():
         said = [(each["code"], each.get("pointer")) for each in issues["messages"]]
         print(Path(file).name, issues["numErrors"], "errors", issues["numWarnings"], "warnings")
@@ -145,13 +146,16 @@ def test_what_passes_fades_and_comes_in_a_take_does_so_in_every_frame(tmp_path):
     puppet = package.puppet
     shapes = scene_of(evaluate(compile_plan(puppet), {}))
     one, other, third = [shape.part for shape in shapes if puppet.parts[shape.part].mesh is None][1:4]
+    bent = next(shape.part for shape in shapes if puppet.parts[shape.part].mesh is not None)
     take = Take("Looks", 24.0, 0, 20)
     take = put_keys(
-        take, 0, {f"{one}.depth": 0.0, f"{third}.visible": -1.0}, holding=[f"{one}.depth", f"{third}.visible"]
-    )
+        take, 0, {f"{one}.depth": 0.0, f"{third}.visible": -1.0, f"{bent}.visible": -1.0},
+        holding=[f"{one}.depth", f"{third}.visible", f"{bent}.visible"],
+    )  # fmt: skip
     take = put_keys(
-        take, 7, {f"{one}.depth": 30.0, f"{third}.visible": 1.0}, holding=[f"{one}.depth", f"{third}.visible"]
-    )
+        take, 7, {f"{one}.depth": 30.0, f"{third}.visible": 1.0, f"{bent}.visible": 1.0},
+        holding=[f"{one}.depth", f"{third}.visible", f"{bent}.visible"],
+    )  # fmt: skip
     take = put_keys(put_keys(take, 4, {f"{other}.opacity": 0.0}), 16, {f"{other}.opacity": -1.0})
     write_gltf(tmp_path / "it.gltf", package.having(takes=(take,)), Wanted((take,), visibility=True))
     scene = Scene(tmp_path / "it.gltf")
@@ -164,6 +168,7 @@ def test_what_passes_fades_and_comes_in_a_take_does_so_in_every_frame(tmp_path):
         values = scene.values(0, frame / 24)
         shapes = scene_of(placed_over(take, puppet, [frame]))
         places = scene.places(values)
+        assert set(places) - {other} == {shape.part for shape in shapes} - {other}
         drawn = [shape.part for shape in shapes if puppet.parts[shape.part].mesh is None]
         assert sorted(drawn, key=lambda key: places[key][0, 2]) == drawn
         opacity = next(shape.opacity for shape in shapes if shape.part == other)
@@ -186,6 +191,34 @@ def test_variants_come_and_go_by_the_extension_as_by_scale(tmp_path, folder):
             assert set(one) == set(other)
             changes.add(frozenset(one))
     assert len(changes) > 1, "something comes and goes in these takes"
+
+
+@pytest.mark.parametrize("name", ["wick", "inkpot"])
+def test_neighbours_in_one_mesh_lie_as_each_in_its_own(name, folder, tmp_path):
+    takes = demo(name).document.takes
+    write_gltf(tmp_path / "it.glb", demo(name), Wanted(takes, merged=True))
+    one, other = Scene(tmp_path / "it.glb"), Scene(folder / f"{name}.glb")
+    bends = sum(bool(mesh.weights) for mesh in other.file.meshes)
+    assert len(one.file.meshes) <= 2 * bends + 1 < len(other.file.meshes) / 5
+    order = [part for node in one.file.nodes if node.mesh is not None for part, *_ in _parts(node, 0)]
+    assert order == [key for key in demo(name).puppet.order if key in set(order)]
+    for take in takes:
+        for time in (0.0, 0.4, 0.9):
+            seen, alike = (each.places(each.values(each.animation(take.name), time)) for each in (one, other))
+            assert set(seen) == set(alike)
+            assert max(np.abs(seen[part] - alike[part]).max() for part in seen) < 1e-6
+    write_gltf(tmp_path / "it.glb", demo("inkpot"), Wanted(demo("inkpot").document.takes, visibility=True, merged=True))
+    apart = [each.extras["umbrite"] for each in Scene(tmp_path / "it.glb").file.nodes if each.mesh is not None]
+    sets = {part for each in demo("inkpot").puppet.sets.values() for v in each.variants for part in v.parts}
+    assert sets <= {each.get("part") for each in apart}, "what comes and goes by the extension has a mesh of its own"
+
+
+def test_small_copies_of_a_sheet_are_those_of_its_pictures(folder):
+    scene = Scene(folder / "wick.glb")
+    rest = _pixels_at_rest(demo("wick"), scene)
+    corners = [(scene.pixels(key)[1] - rest[key])[0] for key in rest]
+    assert all(abs(z / 4 - complex(round(z.real / 4), round(z.imag / 4))) < 0.01 for z in corners)
+    assert [each.minFilter for each in scene.file.samplers] == [9987]
 
 
 def test_skew_is_told_exactly_by_two_nodes(tmp_path):

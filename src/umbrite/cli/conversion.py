@@ -41,6 +41,11 @@ def add_commands(commands: "argparse._SubParsersAction[argparse.ArgumentParser]"
         action="store_true",
         help="glTF: variants come and go by KHR_node_visibility instead of a scale of 0",
     )
+    convert.add_argument(
+        "--merged",
+        action="store_true",
+        help="glTF: neighbours in the draw order as one mesh, for few draw calls; parts have no meshes of their own then",
+    )
     add_hands(convert)
     convert.set_defaults(does=_convert, piped_as=as_said)
     atlas = commands.add_parser(
@@ -81,7 +86,12 @@ def _convert(arguments: argparse.Namespace) -> int:
         outs = into_folder(files.paths, arguments.output, ending)
     else:
         suits(outs[0])
-    how = {"takes": arguments.take, "bake": arguments.bake, "visibility": arguments.visibility}
+    how = {
+        "takes": arguments.take,
+        "bake": arguments.bake,
+        "visibility": arguments.visibility,
+        "merged": arguments.merged,
+    }
 
     def use(number: int, data: bytes) -> int:
         made, said = msgspec.msgpack.decode(data)

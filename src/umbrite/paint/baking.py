@@ -51,18 +51,21 @@ def baked_art(package: Package) -> BakedArt:
 
 
 class GltfChoice(NamedTuple):
-    """How a puppet goes out as glTF: with which takes, what viewers can't show painted in beforehand, variants by the extension for it."""
+    """How a puppet goes out as glTF: with which takes, what viewers can't show painted in beforehand, variants by the extension for it, and
+    neighbours as one mesh.
+    """
 
     takes: tuple[Take, ...] = ()
     bake: bool = False
     visibility: bool = False
+    merged: bool = False
 
 
 def export_gltf(
     path: Path, package: Package, choice: GltfChoice, watch: Watch = unwatched
 ) -> tuple[Written, list[str]]:
     """Write a puppet as glTF; what was written, and sentences about what viewers show otherwise. Raises FileError."""
-    wanted, left = Wanted(choice.takes, choice.visibility), package
+    wanted, left = Wanted(choice.takes, choice.visibility, choice.merged), package
     if choice.bake:
         baked = baked_art(package)
         wanted = wanted._replace(pictures=baked.pictures, left_out=baked.spent)

@@ -20,7 +20,7 @@ def formats() -> dict[str, Format]:
 
 def convert(package: Package, path: Path, options: Mapping[str, Any], watch: Watch = unwatched) -> list[str]:
     """Write a package; sentences about what was written and what others show otherwise. Options for glTF: takes (names, or None for all),
-    bake, visibility. Raises FileError and RigError.
+    bake, visibility, merged. Raises FileError and RigError.
     """
     suits(path)
     to = formats()[path.suffix.lower()]
@@ -41,13 +41,14 @@ def _gltf(package: Package, path: Path, options: Mapping[str, Any], watch: Watch
     takes = package.document.takes
     if options.get("takes"):
         takes = tuple(get_take(takes, name) for name in options["takes"])
-    visibility = bool(options.get("visibility"))
+    visibility, merged = bool(options.get("visibility")), bool(options.get("merged"))
     if options.get("bake"):
         from umbrite.paint.baking import GltfChoice, export_gltf
 
-        written, otherwise = export_gltf(path, package, GltfChoice(takes, bake=True, visibility=visibility), watch)
+        choice = GltfChoice(takes, bake=True, visibility=visibility, merged=merged)
+        written, otherwise = export_gltf(path, package, choice, watch)
     else:
-        wanted = Wanted(takes, visibility)
+        wanted = Wanted(takes, visibility, merged)
         written = write_gltf(path, package, wanted, watch)
         otherwise = shown_otherwise(package, wanted)
     told = [f"{name} ({written.unthinned[name]} keys thinned to {count})" for name, count in written.keys.items()]

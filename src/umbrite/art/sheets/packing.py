@@ -25,8 +25,8 @@ class Packing(NamedTuple):
     sheets: list[Size]
 
 
-def packed(sizes: Sequence[Size], gap: int = 2, largest: int = LARGEST_SIDE) -> Packing:
-    """Lay pictures of some sizes (pixels) on sheets with `gap` clear pixels around each.
+def packed(sizes: Sequence[Size], gap: int = 2, largest: int = LARGEST_SIDE, step: int = 1) -> Packing:
+    """Lay pictures of some sizes (pixels) on sheets with `gap` clear pixels around each, every one at a multiple of `step` beside the gap.
 
     Sheets have sides that are powers of two, as graphics cards like them: the smallest single one that holds all, or as many of the
     largest as are needed. The same sizes give the same spots. Raises RigError for a picture that fits on no sheet.
@@ -36,7 +36,7 @@ def packed(sizes: Sequence[Size], gap: int = 2, largest: int = LARGEST_SIDE) -> 
             raise RigError(
                 f"A picture of {wide} x {tall} pixels fits on no sheet of {largest} x {largest}. Make it smaller first."
             )
-    roomy = [(wide + 2 * gap, tall + 2 * gap) for wide, tall in sizes]
+    roomy = [(-(-(wide + 2 * gap) // step) * step, -(-(tall + 2 * gap) // step) * step) for wide, tall in sizes]
     area = sum(wide * tall for wide, tall in roomy)
     for sheet in _sheet_sizes(largest):
         if sheet[0] * sheet[1] >= area and (found := _laid(roomy, sheet, 1)) is not None:

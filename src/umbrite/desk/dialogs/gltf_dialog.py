@@ -66,6 +66,9 @@ class GltfDialog(QDialog):
         )
         column.addWidget(self.bake)
         column.addWidget(self.visibility)
+        self.merged = QCheckBox(tr("Neighbours in the draw order are one mesh"))
+        self.merged.setToolTip(tr("For few draw calls; parts have no meshes of their own in the engine then."))
+        column.addWidget(self.merged)
         column.addStretch(1)
         column.addWidget(going_on(self, theme))
 
@@ -74,7 +77,7 @@ class GltfDialog(QDialog):
         """The takes that are ticked, and how the rest is written."""
         ticked = [self.takes.item(i).checkState() == Qt.CheckState.Checked for i in range(self.takes.count())]
         takes = tuple(take for take, wanted in zip(self._takes, ticked, strict=True) if wanted)
-        return GltfChoice(takes, self.bake.isChecked(), self.visibility.isChecked())
+        return GltfChoice(takes, self.bake.isChecked(), self.visibility.isChecked(), self.merged.isChecked())
 
     def sizeHint(self) -> QSize:
         return QSize(480, self.minimumSizeHint().height())

@@ -35,7 +35,7 @@ def animation(scene: GltfScene, number: int, keys: TakeKeys) -> Json | None:
             found += _passing(i + 1, node.depths[span], node.depth)
         if node.shown is not None:
             found += _coming_and_going(
-                i + 1, node.shown[span], at_rest=bool(node.shown[0]), pointed=scene.wanted.visibility
+                i + 1, node.shown[span], at_rest=bool(node.shown[0]), pointed=i in scene.by_extension
             )
     found += [
         Channel({"node": scene.skinned[key], "path": "weights"}, track.frames, track.values.ravel())

@@ -23,19 +23,23 @@ UNIT = (
     1 / PIXELS_A_UNIT
 )  # of a pixel; all places in the file are in units, so that viewers take its size from any of them
 DEPTH = 0.5  # pixels from one part to the next in the draw order
-GAP = 4  # pixels around each picture of the sheet
-LINEAR, CLAMPED = 9729, 33071  # numbers of the standard
+STEP = 4  # of the places of pictures, so that the smaller copies of a sheet are those of its pictures
+GAP = 8  # pixels around each picture of the sheet
+LINEAR, SMALLER, CLAMPED = 9729, 9987, 33071  # numbers of the standard; SMALLER: between mipmaps
 FEW = 65535  # vertices that two bytes can name
+BYTES = 256  # bones that one byte can name
 
 
 class Wanted(NamedTuple):
-    """How glTF is written: which takes, whether parts come and go by the extension for it, and pictures that take the place of drawings.
+    """How glTF is written: which takes, whether parts come and go by the extension for it, whether neighbours in the draw order are one mesh,
+    and pictures that take the place of drawings.
 
     `pictures` are by part: RGBA as large as the drawing. `left_out` are parts that were painted into others.
     """
 
     takes: Sequence[Take] = ()
     visibility: bool = False
+    merged: bool = False
     pictures: Mapping[str, Picture] = {}
     left_out: frozenset[str] = frozenset()
 
@@ -49,6 +53,16 @@ class Geometry(NamedTuple):
     depth: float = 0.0
     attributes: Mapping[str, int] = {}
     targets: tuple[Json, ...] = ()
+
+
+class Carried(NamedTuple):
+    """A part as vertices that nodes carry: nodes with their pivots, and for each vertex four of them with their weights."""
+
+    nodes: tuple[int, ...]
+    pivots: tuple[complex, ...]
+    geometry: Geometry
+    bones: Ints
+    weights: Floats
 
 
 class GltfScene:
@@ -66,17 +80,21 @@ class GltfScene:
         self._material: dict[tuple[int, float, str], int] = {}
         keys = [key for key in (*tree.cards, *tree.bones) if key not in wanted.left_out]
         pictures, self.alike = part_pictures(package, keys, wanted.pictures)
-        self.laid = laid(pictures, GAP)
+        self.laid = laid(pictures, GAP, step=STEP)
         self.images = [
             {"name": f"sheet {i + 1}", "mimeType": "image/png", "bufferView": binary.view(encode(sheet))}
             for i, sheet in enumerate(self.laid.sheets)
         ]
+        self.by_extension = {card.node for card in tree.cards.values()} if wanted.visibility else set()
         self._tree_of_nodes()
-        for key in keys:
-            if key in tree.cards:
-                self._card(key, tree.cards[key])
+        order = tree.played[0].plan.parts
+        for run in self._runs(sorted(keys, key=order.index)):
+            if len(run) > 1:
+                self._one_mesh(run)
+            elif run[0] in tree.cards:
+                self._card(run[0], tree.cards[run[0]])
             else:
-                self._skin(key)
+                self._skin(run[0])
 
     def description(self) -> Json:
         """All of it but animations and buffer."""
@@ -96,7 +114,7 @@ class GltfScene:
             "materials": self.materials,
             "textures": [{"sampler": 0, "source": i} for i in range(len(self.images))],
             "images": self.images,
-            "samplers": [{"magFilter": LINEAR, "minFilter": LINEAR, "wrapS": CLAMPED, "wrapT": CLAMPED}],
+            "samplers": [{"magFilter": LINEAR, "minFilter": SMALLER, "wrapS": CLAMPED, "wrapT": CLAMPED}],
         }
 
     def _tree_of_nodes(self) -> None:
@@ -109,10 +127,10 @@ class GltfScene:
         }
         self.nodes.append(root)
         for i, node in enumerate(self.tree.nodes):
-            self.nodes.append(self._node(node))
+            self.nodes.append(self._node(node, by_extension=i in self.by_extension))
             self.nodes[0 if node.carrier is None else node.carrier + 1].setdefault("children", []).append(i + 1)
 
-    def _node(self, node: Node) -> Json:
+    def _node(self, node: Node, *, by_extension: bool) -> Json:
         kind = "part" if node.key in self.package.puppet.parts else "joint"
         found: Json = {"name": node.name, "extras": {"umbrite": {kind: node.key}}}
         rest = node.moves.at(slice(0, 1))
@@ -123,74 +141,133 @@ class GltfScene:
             found["rotation"] = quaternions(-rest.turn)[0].tolist()
         if np.any(rest.scale != 1):
             found["scale"] = [*rest.scale[0].tolist(), 1.0]
-        if node.shown is not None and self.wanted.visibility:
+        if node.shown is not None and by_extension:
             found["extensions"] = {"KHR_node_visibility": {"visible": bool(node.shown[0])}}
         elif node.shown is not None and not node.shown[0]:
             found["scale"] = [0.0, 0.0, 0.0]
         return found
 
     def _card(self, key: str, card: Card) -> None:
+        self.nodes[card.node + 1]["mesh"] = self._mesh([key], [self._flat(key, card)])
+
+    def _flat(self, key: str, card: Card) -> Geometry:
         net = card_over(self.laid.pictures[self.alike[key]])
-        geometry = Geometry(net.vertices, card.drawing(net.vertices), net.triangles)
-        self.nodes[card.node + 1]["mesh"] = self._mesh(key, geometry)
+        return Geometry(net.vertices, card.drawing(net.vertices), net.triangles)
 
     def _skin(self, key: str) -> None:
         """A part that bends: its mesh on a node of its own, which hangs from nothing, as the standard wants it of skins."""
-        part, bones = self.package.puppet.parts[key], self.tree.bones[key]
-        assert part.mesh is not None
-        arrays, skin, numbers = part.mesh.arrays, bones.skin, self.binary.numbers
-        binds = np.tile(np.eye(4), (len(bones.nodes), 1, 1))
-        for bind, pivot in zip(binds, bones.pivots, strict=True):
+        carried, numbers = self._bent(key), self.binary.numbers
+        of_bones = self._bound(carried.bones, carried.weights, len(carried.nodes))
+        shapes = self.tree.bones[key].skin.shapes
+        targets = tuple({"POSITION": numbers(points(shape, 0.0), VERTICES, bounds=True)} for shape in shapes)
+        self.skinned[key] = len(self.nodes)
+        name = self.package.puppet.parts[key].name
+        mesh = self._mesh([key], [carried.geometry._replace(attributes=of_bones, targets=targets)])
+        self._hang(name, mesh, carried.nodes, carried.pivots, {"part": key})
+
+    def _bent(self, key: str) -> Carried:
+        mesh, bones = self.package.puppet.parts[key].mesh, self.tree.bones[key]
+        assert mesh is not None
+        depth = self.tree.played[0].plan.parts.index(key) * DEPTH
+        geometry = Geometry(mesh.arrays.vertices, bones.skin.vertices, mesh.arrays.triangles, depth)
+        return Carried(bones.nodes, bones.pivots, geometry, bones.skin.bones, bones.skin.weights)
+
+    def _runs(self, keys: Sequence[str]) -> list[list[str]]:
+        """Neighbours in the draw order that can be one mesh, where that is wanted: on one sheet, of one opacity, and with no shapes of their own;
+        none at all where something passes before others in a take.
+        """
+        passing = any(node.depths is not None for node in self.tree.nodes)
+        found: list[list[str]] = []
+        last: object = None
+        for key in keys:
+            part = self.package.puppet.parts[key]
+            look = (self.laid.spots[self.alike[key]].sheet, part.opacity) if self._merges(key) and not passing else None
+            if look is not None and look == last:
+                found[-1].append(key)
+            else:
+                found.append([key])
+            last = look
+        return found
+
+    def _merges(self, key: str) -> bool:
+        card, bones = self.tree.cards.get(key), self.tree.bones.get(key)
+        if not self.wanted.merged or (self.wanted.visibility and key in fading_parts(self.tree)):
+            return False
+        if card is not None:
+            return card.node not in self.by_extension or self.tree.nodes[card.node].shown is None
+        return bones is not None and not len(bones.skin.shapes)
+
+    def _one_mesh(self, run: Sequence[str]) -> None:
+        """Parts as one skin: a flat one is carried by its node alone. Later ones are drawn over earlier ones."""
+        carried = []
+        for key in run:
+            if (card := self.tree.cards.get(key)) is None:
+                carried.append(self._bent(key))
+                continue
+            geometry = self._flat(key, card)
+            first = np.tile([1.0, 0.0, 0.0, 0.0], (len(geometry.places), 1))
+            carried.append(Carried((card.node,), (0j,), geometry, np.zeros(first.shape, dtype=np.intp), first))
+        pivots = {node: pivot for each in carried for node, pivot in zip(each.nodes, each.pivots, strict=True)}
+        place = {node: i for i, node in enumerate(pivots)}
+        bones = np.concatenate([np.array([place[node] for node in each.nodes])[each.bones] for each in carried])
+        weights = np.concatenate([each.weights for each in carried])
+        bound = self._bound(np.where(weights > 0, bones, 0), weights, len(place))
+        geometries = [each.geometry for each in carried]
+        mesh = self._mesh(run, [geometries[0]._replace(attributes=bound), *geometries[1:]])
+        counts = [len(each.places) for each in geometries]
+        told = [{"part": key, "vertices": [sum(counts[:i]), counts[i]]} for i, key in enumerate(run)]
+        self._hang(self.meshes[mesh]["name"], mesh, tuple(pivots), tuple(pivots.values()), {"parts": told})
+
+    def _bound(self, bones: Ints, weights: Floats, count: int) -> dict[str, int]:
+        numbers = self.binary.numbers
+        return {
+            "JOINTS_0": numbers(bones.astype("u1" if count <= BYTES else "<u2"), VERTICES),
+            "WEIGHTS_0": numbers(weights, VERTICES),
+        }
+
+    def _hang(self, name: str, mesh: int, nodes: Sequence[int], pivots: Sequence[complex], told: Json) -> None:
+        """A skin, and the node of its mesh."""
+        binds = np.tile(np.eye(4), (len(nodes), 1, 1))
+        for bind, pivot in zip(binds, pivots, strict=True):
             bind[3, :2] = -pivot.real * UNIT, pivot.imag * UNIT  # column by column
         self.skins.append(
             {
-                "name": part.name,
-                "joints": [node + 1 for node in bones.nodes],
+                "name": name,
+                "joints": [node + 1 for node in nodes],
                 "skeleton": 0,
-                "inverseBindMatrices": numbers(binds.reshape(-1, 16)),
+                "inverseBindMatrices": self.binary.numbers(binds.reshape(-1, 16)),
             }
         )
-        depth = self.tree.played[0].plan.parts.index(key) * DEPTH
-        of_bones = {
-            "JOINTS_0": numbers(skin.bones.astype("u1"), VERTICES),
-            "WEIGHTS_0": numbers(skin.weights, VERTICES),
-        }
-        targets = tuple({"POSITION": numbers(points(shape, 0.0), VERTICES, bounds=True)} for shape in skin.shapes)
-        geometry = Geometry(arrays.vertices, skin.vertices, arrays.triangles, depth, of_bones, targets)
-        self.skinned[key] = len(self.nodes)
         self.roots.append(len(self.nodes))
-        self.nodes.append(
-            {
-                "name": part.name,
-                "mesh": self._mesh(key, geometry),
-                "skin": len(self.skins) - 1,
-                "extras": {"umbrite": {"part": key}},
-            }
-        )
+        self.nodes.append({"name": name, "mesh": mesh, "skin": len(self.skins) - 1, "extras": {"umbrite": told}})
 
-    def _mesh(self, key: str, geometry: Geometry) -> int:
-        part, spot = self.package.puppet.parts[key], self.laid.spots[self.alike[key]]
-        tall, wide = self.laid.sheets[spot.sheet].shape[:2]
-        pixels, triangles = geometry.pixels, geometry.triangles
-        uv = np.stack([(pixels.real + spot.x) / wide, (pixels.imag + spot.y) / tall], axis=-1)
-        placed = points(geometry.places, geometry.depth)
-        a, b, c = (geometry.places[triangles[:, i]] for i in range(3))
-        # The front is counterclockwise with y up, which is clockwise as the board has it.
-        backwards = (np.conj(b - a) * (c - a)).imag > 0
-        corners = np.where(backwards[:, None], triangles[:, ::-1], triangles)
+    def _mesh(self, keys: Sequence[str], geometries: Sequence[Geometry]) -> int:
+        """The mesh of a part, or of several one after the other; what the first has of attributes and targets is that of all."""
+        first = self.package.puppet.parts[keys[0]]
+        uv, placed, corners, begun = [], [], [], 0
+        for key, geometry in zip(keys, geometries, strict=True):
+            spot = self.laid.spots[self.alike[key]]
+            tall, wide = self.laid.sheets[spot.sheet].shape[:2]
+            pixels = geometry.pixels
+            uv.append(np.stack([(pixels.real + spot.x) / wide, (pixels.imag + spot.y) / tall], axis=-1))
+            placed.append(points(geometry.places, geometry.depth))
+            corners.append(_facing(geometry) + begun)
+            begun += len(geometry.places)
+        numbers, sheet = self.binary.numbers, self.laid.spots[self.alike[keys[0]]].sheet
         primitive: Json = {
             "attributes": {
-                "POSITION": self.binary.numbers(placed, VERTICES, bounds=True),
-                "TEXCOORD_0": self.binary.numbers(np.clip(uv, 0, 1), VERTICES),
-                **geometry.attributes,
+                "POSITION": numbers(np.concatenate(placed), VERTICES, bounds=True),
+                "TEXCOORD_0": numbers(np.clip(np.concatenate(uv), 0, 1), VERTICES),
+                **geometries[0].attributes,
             },
-            "indices": self.binary.numbers(corners.astype("<u2" if len(placed) < FEW else "<u4").ravel(), CORNERS),
-            "material": self._painted(spot.sheet, part.opacity, key),
+            "indices": numbers(np.concatenate(corners).astype("<u2" if begun < FEW else "<u4").ravel(), CORNERS),
+            "material": self._painted(sheet, first.opacity, keys[0]),
         }
-        mesh: Json = {"name": part.name, "primitives": [primitive]}
-        if geometry.targets:
-            primitive["targets"] = list(geometry.targets)
-            mesh["weights"] = [0.0] * len(geometry.targets)
+        name = first.name if len(keys) == 1 else f"{first.name} to {self.package.puppet.parts[keys[-1]].name}"
+        mesh: Json = {"name": name, "primitives": [primitive]}
+        if geometries[0].targets:
+            primitive["targets"] = list(geometries[0].targets)
+            mesh["weights"] = [0.0] * len(geometries[0].targets)
         self.meshes.append(mesh)
         return len(self.meshes) - 1
 
@@ -227,6 +304,14 @@ def fading_parts(tree: NodeTree) -> set[str]:
         for key, values in zip(placed.plan.parts, placed.channels["opacity"].T, strict=True)
         if values.any()
     }
+
+
+def _facing(geometry: Geometry) -> Ints:
+    """Triangles whose front faces the viewer: counterclockwise with y up, which is clockwise as the board has it."""
+    triangles = geometry.triangles
+    a, b, c = (geometry.places[triangles[:, i]] for i in range(3))
+    backwards = (np.conj(b - a) * (c - a)).imag > 0
+    return np.where(backwards[:, None], triangles[:, ::-1], triangles)
 
 
 def points(places: Complexes, depth: float) -> Floats:

@@ -19,9 +19,11 @@ class Laid(NamedTuple):
     spots: dict[str, Spot]
 
 
-def laid(pictures: Mapping[str, Picture], gap: int, largest: int = LARGEST_SIDE) -> Laid:
-    """Lay pictures on sheets with `gap` pixels around each, over which their colours go on. Raises RigError for one that is too large."""
-    packing = packed([(p.shape[1], p.shape[0]) for p in pictures.values()], gap, largest)
+def laid(pictures: Mapping[str, Picture], gap: int, largest: int = LARGEST_SIDE, step: int = 1) -> Laid:
+    """Lay pictures on sheets with `gap` pixels around each, over which their colours go on, and at multiples of `step`. Raises RigError for
+    one that is too large.
+    """
+    packing = packed([(p.shape[1], p.shape[0]) for p in pictures.values()], gap, largest, step)
     sheets = [np.zeros((tall, wide, 4), np.uint8) for wide, tall in packing.sheets]
     for picture, spot in zip(pictures.values(), packing.spots, strict=True):
         on_sheet(sheets[spot.sheet], picture, spot.x, spot.y, gap)

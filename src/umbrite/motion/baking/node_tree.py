@@ -162,7 +162,9 @@ class _Building:
         return Card(node, own._replace(t=own.t - pivot))
 
     def bones(self, key: str, bend: Bend, keeps_area: float) -> Bones:
-        """The bones of a part: the joints' own nodes where they neither stretch nor come and go, else nodes on them."""
+        """The bones of a part: the joints' own nodes where they do not stretch, else nodes on them. Those of one that comes and goes hang from one
+        node together, which takes all of it to one point.
+        """
         part, place = self.puppet.parts[key], self.plan.parts.index(key)
         shown = self.shown[:, place]
         maps = _in_a_row([bone_maps(placed, bend, keeps_area) for placed in self.played])
@@ -173,16 +175,21 @@ class _Building:
         shares = np.zeros((self.frames, len(skin.shapes)))
         shares[at] = counts
         nodes, pivots = [], []
+        goes = None if shown.all() else self._leaf(part.name, key, None, 0, shown)
         for i, bone in enumerate(bend.bones):
             pivot = 0j if bone is None else self.puppet.joints[bone].pivot.z
-            carrier = None if bone is None else self.of_joint[bone]
             own = Affine(*(field[:, i] for field in maps))
+            if goes is not None:
+                nodes.append(self._add(f"{part.name} bone {i + 1}", key, goes, about(own, pivot, 0j)))
+                pivots.append(pivot)
+                continue
+            carrier = None if bone is None else self.of_joint[bone]
             away = relative(own, self._map_of(bone))
             name = f"{part.name} bone {i + 1}"
             moved = about(away, pivot, pivot)
             if any(np.any(np.abs(field - rest) > STILL) for field, rest in zip(moved, (1, 0, 0), strict=True)):
                 carrier = self._add(f"{name} stretch", key, carrier, moved)
-            if carrier is None or not shown.all():
+            if carrier is None:
                 carrier = self._leaf(name, key, carrier, 0, shown)
             nodes.append(carrier)
             pivots.append(pivot)

@@ -4242,6 +4242,14 @@ SHA-256 {fingerprint}</translation>
       <translation>KHR_node_visibility mit KHR_animation_pointer: sauberer, wo die Engine sie kennt.</translation>
     </message>
     <message>
+      <source>Neighbours in the draw order are one mesh</source>
+      <translation>Nachbarn in der Zeichenfolge sind ein Netz</translation>
+    </message>
+    <message>
+      <source>For few draw calls; parts have no meshes of their own in the engine then.</source>
+      <translation>Für wenige Zeichenaufrufe; Teile haben in der Engine dann keine eigenen Netze.</translation>
+    </message>
+    <message>
       <source>Takes, as animations</source>
       <translation>Takes, als Animationen</translation>
     </message>
