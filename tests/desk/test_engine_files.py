@@ -9,6 +9,7 @@ from PySide6.QtWidgets import QDialogButtonBox
 
 from demo_puppet import varied_wick, wick_package
 from umbrite.desk.dialogs.gltf_dialog import GltfDialog
+from umbrite.desk.dialogs.preferences_dialog import PreferencesDialog
 from umbrite.desk.session.stations import TAKES
 from umbrite.paint.baking import GltfChoice
 from umbrite.rig.change import change
@@ -41,6 +42,13 @@ def test_drawings_and_frames_go_out_on_sheets(window, answers, tmp_path, heard):
     window.actions_by_id["export-engine-parts"].trigger()
     assert answers.asked[len(asked) :][-1].startswith("replace parts.json"), "a list that is there is asked about"
     assert len(heard) == 1, "and stays"
+    PreferencesDialog(window.preferences, lambda: None, window).hashed.click()
+    answers.save_path = tmp_path / "hash.png"
+    window.actions_by_id["export-engine-parts"].trigger()
+    told = json.loads((tmp_path / "hash.json").read_text())
+    assert set(told) == {"frames", "meta"}
+    assert set(told["frames"]) == {part.name for part in varied_wick().parts.values()}
+    window.preferences.hashed_sheets = False
     window.session.workspace.go_to(TAKES)
     answers.save_path = tmp_path / "frames.png"
     window.actions_by_id["film-sheets"].trigger()

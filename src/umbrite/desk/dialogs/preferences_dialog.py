@@ -51,11 +51,14 @@ class PreferencesDialog(QDialog):
         self.autosave.setValue(preferences.autosave)
         self.table = QCheckBox(tr("Show the table of layers before art is added"))
         self.table.setChecked(preferences.layer_table)
+        self.hashed = QCheckBox(tr("Lists of sheets are a hash of frames, as many engines read it"))
+        self.hashed.setChecked(preferences.hashed_sheets)
         form.addRow(tr("Theme"), self.theme)
         form.addRow(tr("Board"), self.board)
         form.addRow(tr("Language"), self.language)
         form.addRow(tr("Keep unsaved work after"), self.autosave)
         form.addRow(self.table)
+        form.addRow(self.hashed)
         column.addLayout(form)
         buttons = QDialogButtonBox(QDialogButtonBox.StandardButton.Close)
         dress_buttons(buttons, theme_named(preferences.theme))
@@ -66,6 +69,7 @@ class PreferencesDialog(QDialog):
         self.board.activated.connect(self._write)
         self.autosave.valueChanged.connect(self._write)
         self.table.toggled.connect(self._write)
+        self.hashed.toggled.connect(self._write)
         self.setMinimumWidth(420)
 
     def _write(self, *_: object) -> None:
@@ -74,4 +78,5 @@ class PreferencesDialog(QDialog):
         self.preferences.board = self.board.currentData()
         self.preferences.autosave = self.autosave.value()
         self.preferences.layer_table = self.table.isChecked()
+        self.preferences.hashed_sheets = self.hashed.isChecked()
         self._changed()

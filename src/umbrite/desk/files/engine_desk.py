@@ -46,7 +46,7 @@ class EngineDesk:
             return
 
         def work() -> None:
-            sheets = write_parts(_sheets(path), package)
+            sheets = write_parts(self._sheets(path), package)
             self._say_sheets(path, sheets)
 
         attempt(self.session, work)
@@ -65,13 +65,13 @@ class EngineDesk:
 
         def work() -> None:
             with self.dialogs.watch(tr("Painting {path}", path=shown_name(path))) as watch:
-                sheets = in_thread(lambda step: write_take_sheets(_sheets(path), film, step), watch)
+                sheets = in_thread(lambda step: write_take_sheets(self._sheets(path), film, step), watch)
             self._say_sheets(path, sheets)
 
         attempt(session, work)
 
     def _say_sheets(self, path: Path, count: int) -> None:
-        places = _sheets(path).places.name
+        places = self._sheets(path).places.name
         if count == 1:
             self.session.say(tr("{name} and its list {places} were written.", name=path.name, places=places))
         else:
@@ -85,13 +85,12 @@ class EngineDesk:
     def _place_for_sheets(self, stem: str) -> Path | None:
         """Where sheets go. A list that lies there already is asked about: the file dialog asks about the picture alone."""
         path = self._place(stem, ".png")
-        if path is None or not (places := _sheets(path).places).exists():
+        if path is None or not (places := self._sheets(path).places).exists():
             return path
         return path if self.dialogs.may_replace(places.name) else None
 
     def _place(self, stem: str, ending: str) -> Path | None:
         return self.files.place_for((self.files.folder or Path.home()) / f"{stem}{ending}", ending)
 
-
-def _sheets(path: Path) -> Sheets:
-    return Sheets(path, path.with_suffix(".json"))
+    def _sheets(self, path: Path) -> Sheets:
+        return Sheets(path, path.with_suffix(".json"), hashed=self.files.preferences.hashed_sheets)

@@ -67,6 +67,15 @@ class Preferences:
         self.settings.setValue("layer_table", "true" if on else "false")
 
     @property
+    def hashed_sheets(self) -> bool:
+        """Whether the list of sheets is a hash of frames, as many engines read it, instead of our own."""
+        return str(self.settings.value("hashed_sheets", "false")).lower() == "true"
+
+    @hashed_sheets.setter
+    def hashed_sheets(self, on: bool) -> None:
+        self.settings.setValue("hashed_sheets", "true" if on else "false")
+
+    @property
     def trusted(self) -> list[str]:
         """Scripts that may run: path and fingerprint of each."""
         value = self.settings.value("trusted_scripts", [])

@@ -4302,6 +4302,10 @@ SHA-256 {fingerprint}</translation>
       <translation>Die Tabelle der Ebenen zeigen, ehe Bilder dazukommen</translation>
     </message>
     <message>
+      <source>Lists of sheets are a hash of frames, as many engines read it</source>
+      <translation>Listen zu Bögen als Hash der Bilder, wie viele Engines sie lesen</translation>
+    </message>
+    <message>
       <source>Find and replace in names</source>
       <translation>In Namen suchen und ersetzen</translation>
     </message>
