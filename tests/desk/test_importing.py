@@ -1,10 +1,11 @@
 """The table of layers, progress with cancel, and drawings exchanged: nothing is added until it is wanted."""
 
 import sys
+import threading
 
 import numpy as np
 import pytest
-from PySide6.QtCore import Qt
+from PySide6.QtCore import QEvent, Qt, QTimer
 from PySide6.QtWidgets import QApplication, QCheckBox, QComboBox, QProgressDialog, QSpinBox
 
 from demo_puppet import ASSETS, part
@@ -133,6 +134,30 @@ def test_progress_names_the_layer_and_its_cancel_stops_the_reading(window):
         with pytest.raises(CancelledError, match="Nothing was added"):
             watch(2, 25, "Neck")
     QApplication.processEvents()
+
+
+def test_work_of_more_than_a_moment_lets_the_window_live_and_can_be_stopped(window, monkeypatch):
+    session, beats, over = window.session, [], threading.Event()
+    monkeypatch.setattr(session, "watching", lambda what: watched(window, what))
+    beat = QTimer(timeout=lambda: beats.append(len(beats)) or (len(beats) > 5 and over.set()))
+    beat.start(1)
+
+    def work(watch):
+        while not over.wait(0.001):  # until the window has lived beside it
+            watch(1, 4, "Neck")
+        return threading.current_thread()
+
+    assert session.apart("Turning", work) is not threading.current_thread()
+    assert session.apart("At once", lambda _: 7) == 7
+    over.clear()
+    beat.timeout.disconnect()
+    beat.timeout.connect(lambda: [w.cancel() for w in QApplication.topLevelWidgets() if isinstance(w, QProgressDialog)])
+    with pytest.raises(CancelledError, match="Turning was cancelled"):
+        session.apart("Turning", work)
+    beat.stop()
+    QApplication.sendPostedEvents(None, QEvent.Type.DeferredDelete)
+    with pytest.raises(ZeroDivisionError):
+        session.apart("Wrong", lambda _: 1 / 0)
 
 
 def test_a_drawing_saved_by_another_program_comes_back_by_itself(wick_window, qtbot, monkeypatch):

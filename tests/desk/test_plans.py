@@ -11,7 +11,7 @@ from PySide6.QtWidgets import QApplication
 
 from art.characters import character
 from umbrite.desk.session.stations import PIVOTS, REHEARSE
-from umbrite.files.long_work import CancelledError
+from umbrite.files.long_work import CancelledError, here
 from umbrite.files.package import Package, save
 from umbrite.files.png import encode, fingerprint
 from umbrite.motion.evaluate import evaluate
@@ -170,7 +170,7 @@ def test_a_finished_puppet_is_kept_as_a_plan_and_offered_for_the_next(walker, ac
     assert sheet.plan.count() == 10, "what is no plan is passed over"
 
 
-def test_the_rig_is_laid_on_other_art_as_a_new_puppet(walker, act, tmp_path, answers):
+def test_the_rig_is_laid_on_other_art_as_a_new_puppet(walker, act, tmp_path, answers, monkeypatch):
     session, sheet = walker.session, walker.frame.plan_sheet
     art = tmp_path / "walker.umbrite"
     other = tmp_path / "other.umbrite"
@@ -198,6 +198,7 @@ def test_the_rig_is_laid_on_other_art_as_a_new_puppet(walker, act, tmp_path, ans
     assert session.drafts.now.plan.filled.pieces != draft.filled.pieces
     drag(figure, next(card.box.center() for card in figure.cards if card.part == hands[1]), cards[1])
     before, draft, seen, patient = session.history.now, session.drafts.now.plan, [], session.watching
+    monkeypatch.setattr(session, "doing", here)  # step by step
     for watching in (impatient(seen), patient):
         assert session.history.now is before
         assert session.drafts.now.plan is draft, "what was corrected outlives a stop"
@@ -288,6 +289,7 @@ def impatient(seen):
 def test_long_looking_is_watched_and_stopped_without_a_trace(what, walker, act, monkeypatch):
     session, seen = walker.session, []
     monkeypatch.setattr(session, "watching", impatient(seen))
+    monkeypatch.setattr(session, "doing", here)
     before = session.history.now
     act(what)
     assert [done for done, _, _ in seen] == [0, 1, 2]

@@ -35,6 +35,7 @@ from umbrite.desk.dialogs.rename_dialog import RenameDialog
 from umbrite.desk.files.engine_desk import EngineDesk
 from umbrite.desk.files.file_desk import FileDesk
 from umbrite.desk.files.outside_editor import OutsideEditor
+from umbrite.desk.files.progress import apart
 from umbrite.desk.files.questions import Questions
 from umbrite.desk.files.recovery_keeper import Keeper
 from umbrite.desk.files.recovery_offer import Offers
@@ -90,7 +91,7 @@ class Window(QMainWindow):
         self.files.elsewhere = self.keeper.elsewhere
         self.outside = OutsideEditor(session, self.files.exchange, self)
         self.files.exchanged = self.outside.follow
-        session.watching = self.dialogs.watch
+        session.watching, session.doing = self.dialogs.watch, apart
         self.workout_sheet: WorkoutSheet | None = None
         self.acts = ActionSet(session, self, lambda act: self.run(lambda: act.does(self)))
         self.frame = BoardFrame(session, [self.acts.made[key] for key in ("open", "demo-art", "demo")])
@@ -283,7 +284,7 @@ class Window(QMainWindow):
         self.resizeDocks([self.docks["Family"], self.docks[name]], [250, 440], Qt.Orientation.Vertical)
 
     def find_limits(self) -> None:
-        found_limit_commands.find(self.session, self.dialogs.watch)
+        found_limit_commands.find(self.session)
 
     def show_controls(self) -> None:
         """Bring the list of controls to the front, or the family again."""
@@ -340,7 +341,7 @@ class Window(QMainWindow):
 
     def run_workout(self) -> None:
         """Run everything through its range, and show the contact sheet."""
-        found = workout_commands.run(self.session, self.dialogs.watch)
+        found = workout_commands.run(self.session)
         if found is not None:
             self.workout_sheet = WorkoutSheet(self, *found, lambda: self.files.keep_sheet(*found))
             self.workout_sheet.show()

@@ -6,34 +6,35 @@ from umbrite.art.joint_limits import FoundLimit, find_limits
 from umbrite.desk.session.session import Session
 from umbrite.desk.session.stations import LIMBS, LIMIT
 from umbrite.desk.theme.language import tr
-from umbrite.files.long_work import CancelledError, Watching
+from umbrite.files.long_work import CancelledError
 from umbrite.motion.bends.folding import fold_turns
 from umbrite.rig.edits.limits import free_limit, set_limit
+from umbrite.rig.errors import Watch
 from umbrite.rig.family import targets
 from umbrite.rig.model import Puppet
 
-MANY = 4  # joints from which on the search takes long enough for a progress bar
 
-
-def find(session: Session, watching: Watching) -> None:
+def find(session: Session) -> None:
     """Look at the selected joints, those of the selected limbs, or all, and show what was found as a strip."""
     limbs = [session.puppet.limbs[key] for key in session.selection.only("limb")]
     chosen = [*session.selection.of("joint"), *(joint for limb in limbs for joint in limb.joints)]
     hooks = targets(session.puppet)
     keys = [key for key in dict.fromkeys(chosen or session.puppet.joints) if key not in hooks]
-    pictures, folds = session.file.pictures.of(session.puppet), fold_turns(session.puppet, keys)
-    found: list[FoundLimit] = []
-    if len(keys) < MANY:
-        found = find_limits(session.puppet, pictures, keys, folds)
-    else:
-        try:
-            with watching(tr("Turning the joints")) as watch:
-                for i, key in enumerate(keys):
-                    watch(i, len(keys), session.puppet.joints[key].name)
-                    found += find_limits(session.puppet, pictures, [key], folds)
-        except CancelledError:
-            session.say(tr("The search was stopped; no limit was changed."))
-            return
+    puppet, pictures = session.puppet, session.file.pictures.of(session.puppet)
+
+    def work(watch: Watch) -> list[FoundLimit]:
+        found: list[FoundLimit] = []
+        folds = fold_turns(puppet, keys)
+        for i, key in enumerate(keys):
+            watch(i, len(keys), puppet.joints[key].name)
+            found += find_limits(puppet, pictures, [key], folds)
+        return found
+
+    try:
+        found = session.apart(tr("Turning the joints"), work)
+    except CancelledError:
+        session.say(tr("The search was stopped; no limit was changed."))
+        return
     session.workspace.go_to(LIMBS)
     session.workspace.take_tool(LIMIT)
     session.drafts.put(session.drafts.now._replace(found_limits=tuple(found)))

@@ -3,17 +3,18 @@
 from umbrite.checking.workout import Report, workout
 from umbrite.desk.session.session import Session
 from umbrite.desk.theme.language import tr
-from umbrite.files.long_work import CancelledError, Watching
+from umbrite.files.long_work import CancelledError
 from umbrite.files.package import Package
 
 
-def run(session: Session, watching: Watching) -> tuple[Package, Report] | None:
+def run(session: Session) -> tuple[Package, Report] | None:
     """Run everything through its range: what was tried, and the report; None where it was cancelled, and nothing is left behind."""
     package = session.file.package()
     pictures = session.file.pictures.of(package.puppet)
     try:
-        with watching(tr("Workout")) as watch:
-            report = workout(package.puppet, pictures, watch, takes=package.document.takes)
+        report = session.apart(
+            tr("Workout"), lambda watch: workout(package.puppet, pictures, watch, takes=package.document.takes)
+        )
     except CancelledError:
         session.say(tr("The workout was stopped; nothing was changed."))
         return None

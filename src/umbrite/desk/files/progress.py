@@ -3,10 +3,10 @@
 import threading
 from collections.abc import Callable, Iterator
 from concurrent.futures import Future
-from contextlib import contextmanager
+from contextlib import AbstractContextManager, contextmanager, nullcontext
 from typing import TypeVar
 
-from PySide6.QtCore import Qt
+from PySide6.QtCore import QEventLoop, Qt
 from PySide6.QtWidgets import QApplication, QProgressDialog, QWidget
 
 from umbrite.desk.theme.language import tr
@@ -14,6 +14,7 @@ from umbrite.files.long_work import CancelledError
 from umbrite.rig.errors import Watch
 
 Result = TypeVar("Result")
+MOMENT = 0.04  # seconds that work may take before the window lives on beside it
 TICK = 0.01  # seconds
 PATIENCE = 400  # milliseconds before progress is shown
 
@@ -34,7 +35,9 @@ def watched(parent: QWidget, what: str) -> Iterator[Watch]:
         dialog.setMaximum(of)
         dialog.setValue(done)
         dialog.setLabelText(tr("{what}\n{done} of {of}: {name}", what=what, done=done + 1, of=of, name=name))
-        QApplication.processEvents()
+        # Until it can be seen, and keeps hands off what is worked on, what hands do waits.
+        flags = QEventLoop.ProcessEventsFlag
+        QApplication.processEvents(flags.AllEvents if dialog.isVisible() else flags.ExcludeUserInputEvents)
         if dialog.wasCanceled():
             raise CancelledError(f"{what} was cancelled. Nothing was added or changed.")
 
@@ -54,6 +57,11 @@ def in_thread(work: Callable[[Watch], Result], watch: Watch) -> Result:
     """Do long work in a thread of its own, while `watch` lets the window live. What it raises is raised here; Cancel stops it at its
     next step.
     """
+    return apart(work, lambda: nullcontext(watch))
+
+
+def apart(work: Callable[[Watch], Result], watching: Callable[[], AbstractContextManager[Watch]]) -> Result:
+    """The same, with a watch that comes up only where the work takes longer than a moment."""
     at: tuple[int, int, str] = (0, 1, "")
     stop: list[CancelledError] = []
     done: Future[Result] = Future()
@@ -72,11 +80,14 @@ def in_thread(work: Callable[[Watch], Result], watch: Watch) -> Result:
 
     thread = threading.Thread(target=run, name="long work")
     thread.start()
-    while thread.is_alive():
-        thread.join(TICK)
-        try:
-            watch(*at)
-        except CancelledError as cancelled:
-            stop.append(cancelled)
-            thread.join()
+    thread.join(MOMENT)
+    if thread.is_alive():
+        with watching() as watch:
+            while thread.is_alive():
+                try:
+                    watch(*at)
+                except CancelledError as cancelled:
+                    stop.append(cancelled)
+                    thread.join()
+                thread.join(TICK)
     return done.result()

@@ -1,14 +1,17 @@
 """When the rig changes under poses and takes: they are carried over so that they look as before, and what could not be is told."""
 
+from collections.abc import Callable
 from typing import NamedTuple
 
 from umbrite.desk.theme.language import tr
-from umbrite.files.long_work import CancelledError, Watching
+from umbrite.files.long_work import CancelledError
 from umbrite.motion.rest_changes.picture_kept import Rest
 from umbrite.motion.rest_changes.takes_kept import Differs, Kept, differences, kept_document
 from umbrite.rig.document import Document
+from umbrite.rig.errors import Watch
 from umbrite.rig.model import Puppet
 
+Apart = Callable[[str, Callable[[Watch], tuple[Kept, bool]]], tuple[Kept, bool]]
 MOST_TOLD = 3
 STRIKING = 1.0  # board pixels
 
@@ -45,24 +48,28 @@ class RestWatch:
         self.stopped = False  # by a person, before all was carried over
 
     def carried(
-        self, before: Document, document: Document, watching: Watching, *, keeps: bool, rest: Rest | None = None
+        self, before: Document, document: Document, apart: Apart, *, keeps: bool, rest: Rest | None = None
     ) -> Document:
         """A document after an edit, its takes and poses carried over; with `keeps` off their values stay, and what differs is found."""
         self.last, self.stopped = None, False
         if document.puppet is before.puppet or not (document.takes or document.pose or document.puppet.poses):
             return document
         try:
-            with watching(tr("Adjusting takes")) as watch:
-                kept = kept_document(before, document, watch, rest) if keeps else Kept(document, (), ())
-                meant = kept.document is document
-                if meant:
-                    kept = kept._replace(differs=differences(before, document, rest))
+            kept, meant = apart(tr("Adjusting takes"), lambda watch: _kept(before, document, watch, rest, keeps=keeps))
         except CancelledError:
             self.stopped = True
             return document
         if kept.changed or kept.differs or not meant:
             self.last = Carried(document, kept.document, kept)
         return kept.document
+
+
+def _kept(before: Document, document: Document, watch: Watch, rest: Rest | None, *, keeps: bool) -> tuple[Kept, bool]:
+    """What was carried over, and whether the picture was meant to change."""
+    kept = kept_document(before, document, watch, rest) if keeps else Kept(document, (), ())
+    if kept.document is not document:
+        return kept, False
+    return kept._replace(differs=differences(before, document, rest)), True
 
 
 def told(kept: Kept, puppet: Puppet) -> str:

@@ -24,7 +24,7 @@ from umbrite.desk.session.stations import TAKES
 from umbrite.desk.session.timeline import Timeline
 from umbrite.desk.session.workspace import Workspace
 from umbrite.desk.theme.language import tr
-from umbrite.files.long_work import Watching
+from umbrite.files.long_work import Doing, Result, Watching, here
 from umbrite.files.package import Package
 from umbrite.motion.animating.playing import swing_at
 from umbrite.motion.animating.swinging import swings_of
@@ -63,6 +63,7 @@ class Session(QObject):
 
     # Shows how far long work is, and lets a person stop it; the window has a better one.
     watching: Watching = staticmethod(unseen)
+    doing: Doing = staticmethod(here)  # work on values: the window does it in a thread of its own
     asking: Asking = staticmethod(unasked)
     changed = Signal(object, object)
     settled = Signal()
@@ -206,11 +207,15 @@ class Session(QObject):
         """One step of undo, takes and poses carried over; what could not be is told."""
         keeps = self.workspace.views["carry"]
         before = self.history.now
-        made = settled(self.rests.carried(before, document, self.watching, keeps=keeps, rest=rest), before)
+        made = settled(self.rests.carried(before, document, self.apart, keeps=keeps, rest=rest), before)
         if self.rests.last is not None:
             self.rests.last = self.rests.last._replace(made=made)
         self._settle(name, made)
         self._tell_carried()
+
+    def apart(self, what: str, work: Callable[[Watch], Result]) -> Result:
+        """Work on values that may take long: shown and stopped where it takes more than a moment. Nothing of the session may be touched in it."""
+        return self.doing(work, lambda: self.watching(what))
 
     def _tell_carried(self) -> None:
         last = self.rests.last

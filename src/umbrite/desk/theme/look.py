@@ -73,7 +73,11 @@ def _arrows(theme: Theme) -> Path:
 
 
 def dress(app: QApplication, theme: Theme = DAY) -> None:
-    """Give the application its font, and the colours and the style of a theme."""
+    """Give the application its font, and the colours and the style of a theme. What it wears already it keeps: a change is dear."""
+    colours = {name: colour.name() for name, colour in theme.colours().items()}
+    sheet = STYLE.substitute(colours, icons=_arrows(theme).as_posix())
+    if sheet == app.styleSheet():
+        return
     load_fonts()
     app.setStyle("Fusion")
     app.setFont(font())
@@ -98,8 +102,7 @@ def dress(app: QApplication, theme: Theme = DAY) -> None:
     for role in (QPalette.ColorRole.Text, QPalette.ColorRole.ButtonText, QPalette.ColorRole.WindowText):
         palette.setColor(QPalette.ColorGroup.Disabled, role, theme.dim)
     app.setPalette(palette)
-    colours = {name: colour.name() for name, colour in theme.colours().items()}
-    app.setStyleSheet(STYLE.substitute(colours, icons=_arrows(theme).as_posix()))
+    app.setStyleSheet(sheet)
 
 
 _BUTTON_ICONS = {

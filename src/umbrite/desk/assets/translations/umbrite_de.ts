@@ -2392,6 +2392,10 @@
       <translation>Zuerst ein Teil wählen, das sich biegt.</translation>
     </message>
     <message>
+      <source>Working out how it bends</source>
+      <translation>Ermitteln, wie es sich biegt</translation>
+    </message>
+    <message>
       <source>Bend {part}</source>
       <translation>{part} biegen lassen</translation>
     </message>
@@ -2676,6 +2680,10 @@
       <translation>{name} biegt sich und wird nicht verbunden. Erst das Biegen beenden.</translation>
     </message>
     <message>
+      <source>Working out how the pieces overlap</source>
+      <translation>Ermitteln, wie sich die Teile überlappen</translation>
+    </message>
+    <message>
       <source>Find joints first; then there is something to take or to leave.</source>
       <translation>Finde zuerst Gelenke; dann gibt es etwas zu nehmen oder zu lassen.</translation>
     </message>
@@ -2700,10 +2708,6 @@
       <translation>Alle vorgezeichneten Gelenke wurden weggelassen.</translation>
     </message>
     <message>
-      <source>Working out how the pieces overlap</source>
-      <translation>Ermitteln, wie sich die Teile überlappen</translation>
-    </message>
-    <message>
       <source>{count} joints are pencilled in{words}. Click one to take it, drag it to correct it, Alt+click to leave it; Enter takes all.</source>
       <translation>{count} Gelenke sind vorgezeichnet{words}. Ein Klick nimmt eines, Ziehen berichtigt es, Alt+Klick lässt es aus; Eingabe nimmt alle.</translation>
     </message>
@@ -2722,6 +2726,10 @@
     <message>
       <source>Add the art first: a figure has two pieces or more.</source>
       <translation>Erst die Zeichnungen hinzufügen: Eine Figur hat zwei Teile oder mehr.</translation>
+    </message>
+    <message>
+      <source>Working out which piece is which</source>
+      <translation>Ermitteln, welches Teil welches ist</translation>
     </message>
     <message>
       <source>Build the family first; then it can be kept as a plan.</source>
@@ -2752,12 +2760,20 @@
       <translation>eine Gliedmaße {name}</translation>
     </message>
     <message>
+      <source>Laying the rig on the art</source>
+      <translation>Das Rig wird auf die Zeichnungen gelegt</translation>
+    </message>
+    <message>
       <source>Lay the rig of {name}</source>
       <translation>Das Rig von {name} auflegen</translation>
     </message>
     <message>
       <source>The rig of {name} lies on it: {count} pieces found their places. {words}</source>
       <translation>Das Rig von {name} liegt darauf: {count} Stücke haben ihren Platz gefunden. {words}</translation>
+    </message>
+    <message>
+      <source>Building</source>
+      <translation>Aufbauen</translation>
     </message>
     <message>
       <source>Build a {plan}</source>
@@ -2776,10 +2792,6 @@
       <translation>Der Bauplan ist ausradiert; nichts wurde gemacht.</translation>
     </message>
     <message>
-      <source>Working out which piece is which</source>
-      <translation>Ermitteln, welches Teil welches ist</translation>
-    </message>
-    <message>
       <source>There is no folder for body plans here.</source>
       <translation>Hier gibt es keinen Ordner für Baupläne.</translation>
     </message>
@@ -2794,10 +2806,6 @@
     <message>
       <source>{name} turns {off} px elsewhere</source>
       <translation>{name} dreht sich {off} px woanders</translation>
-    </message>
-    <message>
-      <source>Laying the rig on the art</source>
-      <translation>Das Rig wird auf die Zeichnungen gelegt</translation>
     </message>
     <message>
       <source>Nothing is missing: all of this plan is there already.</source>
@@ -2932,16 +2940,16 @@
       <translation>Die Grenzen von {count} Gelenken wurden übernommen.</translation>
     </message>
     <message>
+      <source>Turning the joints</source>
+      <translation>Gelenke werden gedreht</translation>
+    </message>
+    <message>
       <source>Click a picture to take that limit, or take all. What is free all the way gets no limit.</source>
       <translation>Klick auf ein Bild nimmt diese Grenze, oder nimm alle. Was ganz frei ist, bekommt keine.</translation>
     </message>
     <message>
       <source>None of these joints has a seam to look at: neither it nor what carries it has a drawing there.</source>
       <translation>Keines dieser Gelenke hat eine Naht: Weder es selbst noch sein Träger hat dort eine Zeichnung.</translation>
-    </message>
-    <message>
-      <source>Turning the joints</source>
-      <translation>Gelenke werden gedreht</translation>
     </message>
     <message>
       <source>The search was stopped; no limit was changed.</source>
@@ -5724,6 +5732,10 @@ SHA-256 {fingerprint}</translation>
       <translation>Noch {count} weichen ab.</translation>
     </message>
     <message>
+      <source>Adjusting takes</source>
+      <translation>Takes werden angepasst</translation>
+    </message>
+    <message>
       <source>The pose {name}</source>
       <translation>Die Pose {name}</translation>
     </message>
@@ -5738,10 +5750,6 @@ SHA-256 {fingerprint}</translation>
     <message>
       <source>{name} differs by up to {far} px at {frames}{why}.</source>
       <translation>{name} weicht bei {frames} um bis zu {far} px ab{why}.</translation>
-    </message>
-    <message>
-      <source>Adjusting takes</source>
-      <translation>Takes werden angepasst</translation>
     </message>
     <message>
       <source>Leave it as it is</source>

@@ -13,7 +13,7 @@ from umbrite.rig.edits.limbs import limbs_along
 from umbrite.rig.edits.limits import set_loose
 from umbrite.rig.edits.meshes.mesh_edits import set_keeping, set_mesh
 from umbrite.rig.edits.meshes.weight_edits import mirrored_weights, typed
-from umbrite.rig.errors import RigError
+from umbrite.rig.errors import RigError, Watch
 from umbrite.rig.family import parts_on
 from umbrite.rig.mesh import with_keeping
 from umbrite.rig.model import Loose, Puppet
@@ -59,12 +59,18 @@ def needs_bent(session: Session) -> str:
 
 def bend(session: Session) -> None:
     """The selected parts bend along their middle lines, on joints of their own."""
-    parts, made = parts_meant(session), 0
-    puppet = session.puppet
-    for part in parts:
-        if puppet.parts[part].mesh is None:
-            puppet, keys = bend_part(puppet, part, picture_of(session, part))
+    parts, before = parts_meant(session), session.puppet
+    stiff = {part: picture_of(session, part) for part in parts if before.parts[part].mesh is None}
+
+    def work(watch: Watch) -> tuple[Puppet, int]:
+        puppet, made = before, 0
+        for i, (part, picture) in enumerate(stiff.items()):
+            watch(i, len(stiff), puppet.parts[part].name)
+            puppet, keys = bend_part(puppet, part, picture)
             made += len(keys)
+        return puppet, made
+
+    puppet, made = session.apart(tr("Working out how it bends"), work)
     if puppet is session.puppet:
         raise RigError(tr("What is selected bends already."))
     session.edit(tr("Bend {part}", part=label_of(session, parts)), puppet=puppet)
@@ -92,7 +98,8 @@ def bend_over_bones(session: Session) -> None:
     part, joints = _over(session)
     if part is None or len(joints) < 2:
         raise RigError(needs_part_and_bones(session))
-    puppet = bend_over(session.puppet, part, picture_of(session, part), joints)
+    before, picture = session.puppet, picture_of(session, part)
+    puppet = session.apart(tr("Working out how it bends"), lambda _: bend_over(before, part, picture, joints))
     name = puppet.parts[part].name
     session.edit(tr("Bend {part} over {count} bones", part=name, count=len(joints)), puppet=puppet)
     session.say(tr("{part} bends over {count} bones now. Nothing has moved.", part=name, count=len(joints)))
@@ -100,7 +107,10 @@ def bend_over_bones(session: Session) -> None:
 
 def set_joints(session: Session, part: str, count: int, *, by_curvature: bool) -> None:
     """The part bends in another number of joints, evenly or closer where it curves."""
-    puppet, keys = bend_anew(session.puppet, part, picture_of(session, part), count, by_curvature=by_curvature)
+    before, picture = session.puppet, picture_of(session, part)
+    puppet, keys = session.apart(
+        tr("Working out how it bends"), lambda _: bend_anew(before, part, picture, count, by_curvature=by_curvature)
+    )
     name = puppet.parts[part].name
     session.edit(tr("Bend {part} in {count} joints", part=name, count=len(keys)), puppet=puppet)
     session.selection.select([part])

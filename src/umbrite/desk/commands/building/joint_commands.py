@@ -14,8 +14,10 @@ def find(session: Session) -> None:
 
     chosen = session.selection.of("part")
     pictures = session.file.pictures.of(session.puppet)
-    with session.watching(tr("Working out how the pieces overlap")) as watch:
-        found = find_joints(session.puppet, pictures, chosen if len(chosen) > 1 else None, watch)
+    puppet, only = session.puppet, chosen if len(chosen) > 1 else None
+    found = session.apart(
+        tr("Working out how the pieces overlap"), lambda watch: find_joints(puppet, pictures, only, watch)
+    )
     new = [
         p for p in found if not _is_so(session, p.part, p.parent, p.pivot) and guest_of(session.puppet, p.part) is None
     ]  # what hangs where in a guest is its own

@@ -8,19 +8,19 @@ from msgspec.structs import replace as replaced
 
 from umbrite.art.building.body_plan import BodyPlan, places_of, shipped_plans
 from umbrite.art.building.own_plan import plan_of
-from umbrite.art.building.placing import fill, pieces_to_place
+from umbrite.art.building.placing import Filled, fill, pieces_to_place
 from umbrite.art.building.plan_limbs import SIDES, Wishes, way_of
 from umbrite.art.building.plan_rig import build_rig, pivots_elsewhere
 from umbrite.art.building.transfer import lay_rig, rig_plan
+from umbrite.art.contacts import Pieces
 from umbrite.desk.session.drafts import Carried, PlanDraft
 from umbrite.desk.session.session import Session
 from umbrite.desk.session.stations import PARTS, PIVOTS, REHEARSE
 from umbrite.desk.theme.language import tr
-from umbrite.desk.theme.waiting import waiting
 from umbrite.files.formats.plan_files import keep_plan, kept_plans
 from umbrite.files.native.kept_beside import drawings_of
 from umbrite.files.package import Package
-from umbrite.rig.errors import RigError
+from umbrite.rig.errors import RigError, Watch
 from umbrite.rig.words.names import tidy
 
 SURE = 0.8  # from here on a place needs no second look
@@ -32,10 +32,13 @@ def needs_pieces(session: Session) -> str:
 
 def propose(session: Session) -> None:
     """Guess the plan and which piece is which, and show it; nothing is made yet. With several parts selected it is for these alone."""
-    with session.watching(tr("Working out which piece is which")) as watch:
-        pictures = session.file.pictures.of(session.puppet)
-        pieces = pieces_to_place(session.puppet, pictures, watch)
-        found = fill(session.puppet, pieces, _all_plans(session), watch=watch)
+    puppet, pictures, every = session.puppet, session.file.pictures.of(session.puppet), _all_plans(session)
+
+    def work(watch: Watch) -> tuple[Pieces, list[Filled]]:
+        pieces = pieces_to_place(puppet, pictures, watch)
+        return pieces, fill(puppet, pieces, every, watch=watch)
+
+    pieces, found = session.apart(tr("Working out which piece is which"), work)
     plans = tuple(one.plan for one in found)
     chosen = [key for key in session.selection.only("part") if key in pieces.keys]
     only = frozenset(chosen if len(chosen) > 1 else ())
@@ -63,7 +66,11 @@ def keep(session: Session) -> None:
         raise RigError(tr("There is no folder for body plans here."))
     path = session.file.path
     name = tidy(path.stem) if path is not None else session.puppet.name
-    plan = plan_of(session.puppet, pieces_to_place(session.puppet, session.file.pictures.of(session.puppet)), name)
+    puppet, pictures = session.puppet, session.file.pictures.of(session.puppet)
+    plan = session.apart(
+        tr("Working out how the pieces overlap"),
+        lambda watch: plan_of(puppet, pieces_to_place(puppet, pictures, watch), name),
+    )
     kept = keep_plan(folder, plan)
     session.say(tr("{name} is a body plan now, kept as {path}. Build by plan offers it.", name=name, path=str(kept)))
 
@@ -214,22 +221,28 @@ def set_wish(session: Session, name: str, *, on: bool) -> None:
 
 def propose_rig(session: Session, rig: Package) -> None:
     """Show which piece of the art that is open takes the place of which of a rig; nothing is made yet."""
-    puppet = session.puppet
-    with session.watching(tr("Working out which piece is which")) as watch:
-        pieces = pieces_to_place(puppet, session.file.pictures.of(puppet), watch)
+    puppet, pictures = session.puppet, session.file.pictures.of(session.puppet)
+
+    def work(watch: Watch) -> PlanDraft:
+        pieces = pieces_to_place(puppet, pictures, watch)
         plan, _, called, _ = rig_plan(rig.puppet, pieces_to_place(rig.puppet, rig.pixels(), watch), puppet, pieces)
         filled = fill(puppet, pieces, [plan], called, watch=watch)[0]
+        return PlanDraft(puppet, pieces, (plan,), filled, Wishes(), rig=rig, called=called)
+
+    draft = session.apart(tr("Working out which piece is which"), work)
     session.workspace.go_to(PIVOTS)
     session.selection.select([])
-    _put(session, PlanDraft(puppet, pieces, (plan,), filled, Wishes(), rig=rig, called=called))
+    _put(session, draft)
     _tell(session)
 
 
 def _lay(session: Session, draft: PlanDraft, rig: Package) -> None:
     """The rig on the art that is open, in one step."""
-    with session.watching(tr("Laying the rig on the art")) as watch:
-        pictures = session.file.pictures.of(draft.puppet)
-        laid = lay_rig(rig.document, rig.pixels(), draft.puppet, pictures, draft.filled, watch=watch)
+    pictures = session.file.pictures.of(draft.puppet)
+    laid = session.apart(
+        tr("Laying the rig on the art"),
+        lambda watch: lay_rig(rig.document, rig.pixels(), draft.puppet, pictures, draft.filled, watch=watch),
+    )
     _put(session, None)
     session.file.add_art({sha256: rig.art[sha256] for sha256 in drawings_of(laid.document) if sha256 in rig.art})
     document = replaced(laid.document, versions=session.history.now.versions)
@@ -247,9 +260,10 @@ def build(session: Session) -> None:
     if draft.rig is not None:
         _lay(session, draft, draft.rig)
         return
-    with waiting():
-        pictures = session.file.pictures.of(draft.puppet)
-        built = build_rig(draft.puppet, draft.pieces, draft.filled, draft.wishes, pictures)
+    pictures = session.file.pictures.of(draft.puppet)
+    built = session.apart(
+        tr("Building"), lambda _: build_rig(draft.puppet, draft.pieces, draft.filled, draft.wishes, pictures)
+    )
     _put(session, None)
     if built.puppet == session.puppet:
         session.say(tr("Nothing is missing: all of this plan is there already."))
