@@ -1,17 +1,21 @@
 """Parts that bend, in the window: one gesture makes them so, weights are painted by mouse and pen, legs are held at both ends."""
 
 import re
+import threading
 from collections.abc import Callable
 
 import numpy as np
 import pytest
 from PySide6.QtCore import QPointF, Qt
 
-from demo_puppet import part
+from demo_puppet import part, wick_package
 from umbrite.desk.board.input.pen import PenPoint, SimulatedPen
 from umbrite.desk.session.stations import LIMB, LIMBS, PARTS
+from umbrite.files.package import Package
 from umbrite.files.png import encode
 from umbrite.motion.scene import Bent, mesh_places, scene_of
+from umbrite.paint import bent_shapes, triangles
+from umbrite.rig.document import Document
 from umbrite.rig.mesh import weights_of
 
 Act = Callable[[str], None]
@@ -229,3 +233,16 @@ def test_an_exchanged_drawing_keeps_its_mesh_or_gets_another_and_that_is_said(sc
         assert words in scarf.frame.hints.message
         assert (mesh_of(session, "Lamp pole") == mesh) == (words == "as they were")
         assert mesh_of(session, "Lamp pole").joints == mesh.joints
+
+
+def test_what_paints_bends_is_made_ready_before_the_first_one_waits_for_it(wick_window, monkeypatch):
+    ready = threading.Event()
+    monkeypatch.setattr(bent_shapes, "get_ready", ready.set)
+    wick_window.session.open(wick_package(), None)
+    wick_window._warming.finish()
+    assert ready.wait(5)
+    ready.clear()
+    wick_window.session.open(Package(Document(), {}), None)
+    assert wick_window._warming.waiting == []
+    triangles.get_ready()
+    assert triangles._loom.cache_info().currsize == 1

@@ -1,6 +1,7 @@
 """The window: strip, board and docks around one session, and the actions that tie them together."""
 
 import math
+import threading
 from collections.abc import Callable, Mapping
 from pathlib import Path
 
@@ -58,15 +59,23 @@ from umbrite.desk.panels.station_strip import Strip
 from umbrite.desk.panels.timeline.timeline_panel import TimelinePanel
 from umbrite.desk.panels.versions_panel import VersionsPanel
 from umbrite.desk.panels.workout_sheet import WorkoutSheet
+from umbrite.desk.session.idle_queue import IdleQueue
 from umbrite.desk.session.preferences import Preferences
 from umbrite.desk.session.session import Session, attempt
 from umbrite.desk.session.stations import TAKES
 from umbrite.desk.theme.language import tr
 from umbrite.desk.theme.look import dress
 from umbrite.desk.theme.themes import BOARDS, theme_named
+from umbrite.paint import bent_shapes
 
 FRAME = QSize(8, 44)  # what a desktop puts around a window: its title bar and edges
 ARROWS = {Qt.Key.Key_Left: -1, Qt.Key.Key_Right: 1, Qt.Key.Key_Up: -1j, Qt.Key.Key_Down: 1j}
+
+
+def _begin_warming(_what: str) -> bool:
+    """Load what paints what bends, beside the window, before the first bend waits for it."""
+    threading.Thread(target=bent_shapes.get_ready, name="warming", daemon=True).start()
+    return False
 
 
 class Window(QMainWindow):
@@ -92,6 +101,10 @@ class Window(QMainWindow):
         self.outside = OutsideEditor(session, self.files.exchange, self)
         self.files.exchanged = self.outside.follow
         session.watching, session.doing = self.dialogs.watch, apart
+        self._warming = IdleQueue(_begin_warming, self)
+        session.opened.connect(
+            lambda: self._warming.begin(["bends"] if any(part.mesh for part in session.puppet.parts.values()) else [])
+        )
         self.workout_sheet: WorkoutSheet | None = None
         self.acts = ActionSet(session, self, lambda act: self.run(lambda: act.does(self)))
         self.frame = BoardFrame(session, [self.acts.made[key] for key in ("open", "demo-art", "demo")])

@@ -13,6 +13,13 @@ from umbrite.rig.remembered import kept_by_content
 Colours = NDArray[np.uint32]
 
 
+def get_ready() -> None:
+    """Load what paints what bends, which is dear to load in the middle of a gesture."""
+    from umbrite.paint import triangles
+
+    triangles.get_ready()
+
+
 def image_of(shape: Bent, level: Level, view: QTransform, box: QRect) -> QImage:
     """What of a bent shape lies in a box of the target, which `view` maps the board to; premultiplied, of the box's size."""
     from umbrite.paint.triangles import fill  # loaded when something bends

@@ -48,6 +48,12 @@ def _loom() -> _Loom:
 _lock = Lock()
 
 
+def get_ready() -> None:
+    """Make the machine code, where that is not done yet."""
+    with _lock:
+        _loom()
+
+
 def fill(
     target: NDArray[np.uint32],
     source: NDArray[np.uint32],

@@ -143,8 +143,9 @@ def middle_of_part(session: Session) -> None:
     """Bones along the middle line of the selected part."""
     part = session.selection.of("part")[0]
     joint = session.puppet.joints[session.puppet.parts[part].joint]
-    pictures = pictures_of(session, [part])
-    points = middle_of(session.puppet, part, pictures[session.puppet.parts[part].drawing.sha256])
+    puppet = session.puppet
+    picture = pictures_of(session, [part])[puppet.parts[part].drawing.sha256]
+    points = session.apart(tr("Looking for its middle line"), lambda _: middle_of(puppet, part, picture))
     session.workspace.go_to(LIMBS)
     along(session, points, joint.parent, part)
     session.say(

@@ -1,5 +1,6 @@
 """Progress of long work, with a cancel that leaves nothing half done."""
 
+import sys
 import threading
 from collections.abc import Callable, Iterator
 from concurrent.futures import Future
@@ -16,6 +17,7 @@ from umbrite.rig.errors import Watch
 Result = TypeVar("Result")
 MOMENT = 0.04  # seconds that work may take before the window lives on beside it
 TICK = 0.01  # seconds
+TURN = 0.0002  # seconds
 PATIENCE = 400  # milliseconds before progress is shown
 
 
@@ -82,7 +84,7 @@ def apart(work: Callable[[Watch], Result], watching: Callable[[], AbstractContex
     thread.start()
     thread.join(MOMENT)
     if thread.is_alive():
-        with watching() as watch:
+        with watching() as watch, _taking_turns():
             while thread.is_alive():
                 try:
                     watch(*at)
@@ -91,3 +93,14 @@ def apart(work: Callable[[Watch], Result], watching: Callable[[], AbstractContex
                     thread.join()
                 thread.join(TICK)
     return done.result()
+
+
+@contextmanager
+def _taking_turns() -> Iterator[None]:
+    """Let threads change often: the window asks for the interpreter at each of its many calls, and would wait the usual 5 ms for each."""
+    before = sys.getswitchinterval()
+    sys.setswitchinterval(TURN)
+    try:
+        yield
+    finally:
+        sys.setswitchinterval(before)

@@ -2496,6 +2496,10 @@
       <translation>{count} Knochen entlang {name} machen</translation>
     </message>
     <message>
+      <source>Looking for its middle line</source>
+      <translation>Die Mittellinie suchen</translation>
+    </message>
+    <message>
       <source>Change their number on the card. Cut the drawing into pieces for them, or bind whole parts to single bones.</source>
       <translation>Ihre Zahl steht auf der Karte. Die Zeichnung für sie zerschneiden, oder ganze Teile an einzelne Knochen binden.</translation>
     </message>
@@ -3102,6 +3106,10 @@
     <message>
       <source>{name} is a reference picture now: dimmed, behind everything, never picked on the board or exported.</source>
       <translation>{name} ist jetzt eine Vorlage: blass, hinter allem, auf dem Brett nicht zu fassen und nie exportiert.</translation>
+    </message>
+    <message>
+      <source>Painting {path}</source>
+      <translation>{path} wird gemalt</translation>
     </message>
     <message>
       <source>Cover the seam of {name}</source>
@@ -4360,10 +4368,6 @@ SHA-256 {fingerprint}</translation>
     <message>
       <source>{before} keys were thinned to {keys}.</source>
       <translation>Aus {before} Schlüsseln wurden {keys}.</translation>
-    </message>
-    <message>
-      <source>Painting {path}</source>
-      <translation>{path} wird gemalt</translation>
     </message>
     <message>
       <source>{path} opened: {count} parts.</source>

@@ -1,6 +1,6 @@
 """Parts made from parts: seam covers, shades, and one light over the figure."""
 
-from collections.abc import Sequence
+from collections.abc import Callable, Sequence
 
 from umbrite.art.covers import BEYOND, disc_of_colour, fitting_radius, light_disc, shade_of
 from umbrite.art.pictures import Picture
@@ -28,10 +28,15 @@ LIGHT, LIGHT_STRENGTH = (255, 214, 140), 0.55
 
 
 def _made(
-    session: Session, puppet: Puppet, picture: Picture, name: str, joint: str | None, onto: Affine[complex]
+    session: Session,
+    puppet: Puppet,
+    painted: Callable[[], Picture],
+    name: str,
+    joint: str | None,
+    onto: Affine[complex],
 ) -> tuple[Puppet, str]:
     """A part from pixels, placed by a map from them to the board, riding on a joint."""
-    layer = layer_of(name, picture)
+    layer = session.apart(tr("Painting {path}", path=name), lambda _: layer_of(name, painted()))
     if layer is None:
         raise RigError(tr("{name} would show nothing here, so it was not made.", name=name))
     session.file.add_art({fingerprint(layer.png): layer.png})
@@ -81,7 +86,9 @@ def _covered(session: Session, puppet: Puppet, joint: str) -> tuple[Puppet, str]
         )
     disc = disc_of_colour(picture, at, radius)
     corner = at - (disc.shape[0] - 1) / 2 * (1 + 1j)
-    puppet, key = _made(session, puppet, disc, f"{part.name} cover", joint, after(board, Affine(1 + 0j, 0j, corner)))
+    puppet, key = _made(
+        session, puppet, lambda: disc, f"{part.name} cover", joint, after(board, Affine(1 + 0j, 0j, corner))
+    )
     return _over_seam(puppet, key, joint), key
 
 
@@ -130,8 +137,15 @@ def shade(session: Session) -> None:
 def _shaded(session: Session, puppet: Puppet, key: str) -> tuple[Puppet, str]:
     """One part with a shade of its own shape, which shows when the part does, and the shade's id."""
     part, shade = puppet.parts[key], Shade()
-    dark = _darkened(session, part, shade)
-    puppet, new = _made(session, puppet, dark, f"{part.name} shade", part.joint, board_from_drawing(part.placement))
+    picture = session.file.pictures.pixels(part.drawing.sha256)
+    puppet, new = _made(
+        session,
+        puppet,
+        lambda: _darkened(picture, part, shade),
+        f"{part.name} shade",
+        part.joint,
+        board_from_drawing(part.placement),
+    )
     puppet = change(set_blend(puppet, new, "multiply"), new, clip=key, opacity=SHADE_STRENGTH, shade=shade)
     puppet = reorder(puppet, [new], puppet.order.index(key) + 1)
     if (found := set_of(puppet, key)) is not None:
@@ -139,9 +153,8 @@ def _shaded(session: Session, puppet: Puppet, key: str) -> tuple[Puppet, str]:
     return puppet, new
 
 
-def _darkened(session: Session, part: Part, shade: Shade) -> Picture:
+def _darkened(picture: Picture, part: Part, shade: Shade) -> Picture:
     """A shade's pixels, in those of the drawing of the part that it lies on."""
-    picture = session.file.pictures.pixels(part.drawing.sha256)
     width = min(part.drawing.width, part.drawing.height)
     shift = complex(width * shade.across, -width * shade.up)
     return shade_of(picture, shift, width * shade.edge, shade.colour)
@@ -153,7 +166,10 @@ def with_shade(session: Session, puppet: Puppet, key: str, shade: Shade) -> Pupp
     if own.clip is None:
         raise RigError(tr("{name} lies on no part any more, so it can't be made again.", name=own.name))
     part = puppet.parts[own.clip]
-    layer = layer_of(own.name, _darkened(session, part, shade))
+    picture = session.file.pictures.pixels(part.drawing.sha256)
+    layer = session.apart(
+        tr("Painting {path}", path=own.name), lambda _: layer_of(own.name, _darkened(picture, part, shade))
+    )
     if layer is None:
         raise RigError(tr("{name} would show nothing here, so it stays as it was.", name=own.name))
     drawing = Drawing(fingerprint(layer.png), layer.width, layer.height)
@@ -191,11 +207,10 @@ def light(session: Session) -> None:
     radius = int(max(box.right - box.left, box.bottom - box.top) * 0.6)
     size = min(radius, 400)
     at = complex(box.left + (box.right - box.left) * 0.3, box.top + (box.bottom - box.top) * 0.25)
-    picture = light_disc(size, LIGHT, LIGHT_STRENGTH)
     onto = Affine(radius / size + 0j, 0j, at - radius * (1 + 1j))
     first = puppet.parts[puppet.order[0]].joint
     root = [first, *ancestors(puppet, first)][-1]
-    puppet, key = _made(session, puppet, picture, "Lamp light", None, onto)
+    puppet, key = _made(session, puppet, lambda: light_disc(size, LIGHT, LIGHT_STRENGTH), "Lamp light", None, onto)
     joint = puppet.parts[key].joint
     puppet = change(set_parent(puppet, [joint], root), joint, pivot_set=True)
     session.edit(tr("Light over all"), puppet=set_blend(puppet, key, "overlay"))

@@ -123,4 +123,8 @@ def _merged(row: Row, tracks: tuple[Track, ...]) -> list[tuple[float, Key]]:
     if not arrays:
         return []
     some = tracks[0][0]
-    return [(frame, some) for frame in np.unique(np.concatenate(arrays)).tolist()]
+    every = np.sort(np.concatenate(arrays))
+    once = every[
+        np.diff(every, prepend=every[0] - 1) > 0
+    ]  # np.unique would load masked arrays in the middle of a gesture
+    return [(frame, some) for frame in once.tolist()]
