@@ -85,7 +85,7 @@ def test_the_square_end_of_a_strip_behind_a_disc_shows_where_geometry_says():
 
 def test_the_command_line_reports_every_joint_with_a_seam(capsys):
     assert main(["limits", str(ASSETS / "wick.umbrite"), "--json"]) == 0
-    lines = {line["joint"]: line for line in json.loads(capsys.readouterr().out)}
+    lines = {line["joint"]: line for line in json.loads(capsys.readouterr().out)["limits"]}
     assert set(lines["Near shin"]) == {"joint", "smallest", "largest", "reason_smallest", "reason_largest"}
     assert lines["Near shin"]["largest"] == pytest.approx(19.4, abs=0.5)
     assert lines["Near shin"]["reason_largest"] == "side"
