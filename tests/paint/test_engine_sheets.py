@@ -3,10 +3,6 @@
 import base64
 import json
 import shutil
-import subprocess
-import threading
-from functools import partial
-from http.server import SimpleHTTPRequestHandler, ThreadingHTTPServer
 from pathlib import Path
 
 import cv2
@@ -14,6 +10,7 @@ import numpy as np
 import pytest
 from PIL import Image
 
+from browser import said_by
 from demo_puppet import ASSETS, part, wick_package
 from gltf_reader import Scene
 from umbrite.cli import main
@@ -106,18 +103,11 @@ def test_a_hash_of_frames_makes_the_take_again_on_one_sheet_or_several(tmp_path)
 def test_the_example_page_plays_a_hash_in_a_browser(tmp_path):
     first, found = hashed(tmp_path)
     page = (ROOT / "docs" / "examples" / "play-a-sheet.html").read_text()
-    ask = "<pre id=o></pre><script type=module>setInterval(() => 0, 10); for (let i = 0; i < 2000 && !window.show; i++) await new Promise(r => setTimeout(r, 25)); window.show(5);o.textContent = stage.toDataURL()</script>"
+    ask = "<script type=module>while (!window.show) await new Promise(r => setTimeout(r, 25)); window.show(5); fetch('/', {method: 'POST', body: document.body.innerText + stage.toDataURL()})</script>"
     (tmp_path / "play.html").write_text(page + ask)
-    with ThreadingHTTPServer(("127.0.0.1", 0), partial(SimpleHTTPRequestHandler, directory=tmp_path)) as server:
-        threading.Thread(target=server.serve_forever, daemon=True).start()
-        url = f"http://127.0.0.1:{server.server_address[1]}/play.html#it.json"
-        shown = subprocess.run(
-            ["chromium", "--headless", "--no-sandbox", "--no-first-run", "--disable-gpu", "--disable-background-networking", "--disable-sync", "--disable-component-update", "--disable-quic", "--virtual-time-budget=60000",
-             f"--user-data-dir={tmp_path / 'user'}", "--dump-dom", url], capture_output=True, text=True, timeout=120, check=True,
-        ).stdout  # fmt: skip
-        server.shutdown()
-    assert "Deliver: 13 frames" in shown
-    data = base64.b64decode(shown.partition("data:image/png;base64,")[2].partition("<")[0])
+    text, _, data = said_by(tmp_path, "play.html#it.json").partition("data:image/png;base64,")
+    assert "Deliver: 13 frames" in text
+    data = base64.b64decode(data)
     (tmp_path / "shown.png").write_bytes(data)
     meta, entry = found[first["animations"]["Deliver"][5]]
     x, y, wide, tall = (entry["frame"][side] for side in "xywh")
