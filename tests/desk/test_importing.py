@@ -67,6 +67,13 @@ def test_groups_stand_as_groups_and_each_may_become_a_carrier(qtbot):
     head, eyes = (made._groups[path] for path in (("Head",), ("Head", "Eyes")))
     assert (head.text(0), eyes.text(0)) == ("Head", "Eyes")
     assert made.row("Eye 1").parent() is eyes
+    assert not made.row("Face").font(0).italic()
+    hidden = grouped()
+    hidden = hidden._replace(layers=tuple(each._replace(visible=False) for each in hidden.layers))
+    told = ImportTable(hidden)
+    qtbot.addWidget(told)
+    assert told.row("Face").font(0).italic()
+    assert "Hidden in the art" in told.row("Face").toolTip(0)
     box = made.table.itemWidget(eyes, 1)
     assert isinstance(box, QCheckBox)
     box.setChecked(True)

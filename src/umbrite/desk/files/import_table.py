@@ -166,6 +166,12 @@ class ImportTable(QDialog):
             | Qt.ItemFlag.ItemIsEditable
         )
         row.setCheckState(0, Qt.CheckState.Checked)
+        if not layer.visible:
+            face = row.font(0)
+            face.setItalic(True)
+            row.setFont(0, face)
+            row.setForeground(0, self._theme.quiet)
+            row.setToolTip(0, tr("Hidden in the art, and hidden as a part until you show it"))
         self._rows[number] = row
         side = QComboBox()
         side.addItems([tr(self._words[word]) for word in SIDES])

@@ -4498,6 +4498,10 @@ SHA-256 {fingerprint}</translation>
       <translation>Teile hinzufügen</translation>
     </message>
     <message>
+      <source>Hidden in the art, and hidden as a part until you show it</source>
+      <translation>Im Bild verborgen, und als Teil auch, bis es gezeigt wird</translation>
+    </message>
+    <message>
       <source>As a carrier</source>
       <translation>Als Träger</translation>
     </message>
