@@ -198,7 +198,7 @@ def test_a_reader_that_dies_or_talks_nonsense_does_no_harm(tmp_path, monkeypatch
 
 
 def test_on_a_busy_machine_sound_art_is_read_however_long_it_takes(tmp_path, monkeypatch):
-    """The reader gets an eighth of a processor, and is waited for much longer than it may work."""
+    """The reader gets hardly any of a processor at first, and is waited for much longer than it may work."""
     out = io.BytesIO()
     Image.fromarray(np.full((300, 300, 4), 200, np.uint8)).save(out, "PNG")
     (tmp_path / "beetle.png").write_bytes(out.getvalue())
