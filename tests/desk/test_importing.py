@@ -9,6 +9,7 @@ from PySide6.QtCore import QEvent, Qt, QTimer
 from PySide6.QtWidgets import QApplication, QCheckBox, QComboBox, QProgressDialog, QSpinBox
 
 from demo_puppet import ASSETS, part
+from umbrite.desk.files import progress
 from umbrite.desk.files.import_table import ImportTable
 from umbrite.desk.files.progress import watched
 from umbrite.desk.session.stations import PARTS
@@ -131,7 +132,11 @@ def test_the_picture_beside_lights_what_is_pointed_at_and_finds_rows(qtbot):
     assert picture.number_at(middle) == 1, "but while it is looked at"
 
 
-def test_progress_names_the_layer_and_its_cancel_stops_the_reading(window):
+def test_progress_names_the_layer_and_its_cancel_stops_the_reading(window, monkeypatch):
+    with watched(window, "Reading wick.ora") as watch:
+        watch(0, 25, "Far hand")
+        assert not [w for w in QApplication.topLevelWidgets() if isinstance(w, QProgressDialog)], "not at once"
+    monkeypatch.setattr(progress, "PATIENCE", 0)
     with watched(window, "Reading wick.ora") as watch:
         watch(0, 25, "Far hand")
         dialog = next(w for w in QApplication.topLevelWidgets() if isinstance(w, QProgressDialog))
@@ -145,6 +150,7 @@ def test_progress_names_the_layer_and_its_cancel_stops_the_reading(window):
 
 def test_work_of_more_than_a_moment_lets_the_window_live_and_can_be_stopped(window, monkeypatch):
     session, beats, over = window.session, [], threading.Event()
+    monkeypatch.setattr(progress, "PATIENCE", 0)
     monkeypatch.setattr(session, "watching", lambda what: watched(window, what))
     beat = QTimer(timeout=lambda: beats.append(len(beats)) or (len(beats) > 5 and over.set()))
     beat.start(1)

@@ -2,6 +2,7 @@
 
 import sys
 import threading
+import time
 from collections.abc import Callable, Iterator
 from concurrent.futures import Future
 from contextlib import AbstractContextManager, contextmanager, nullcontext
@@ -16,9 +17,9 @@ from umbrite.rig.errors import Watch
 
 Result = TypeVar("Result")
 MOMENT = 0.04  # seconds that work may take before the window lives on beside it
-TICK = 0.01  # seconds
+TICK = 0.025  # seconds
 TURN = 0.0002  # seconds
-PATIENCE = 400  # milliseconds before progress is shown
+PATIENCE = 0.4  # seconds before progress is shown
 
 
 @contextmanager
@@ -26,33 +27,41 @@ def watched(parent: QWidget, what: str) -> Iterator[Watch]:
     """A progress window that comes up where work takes longer than a moment; its Cancel raises CancelledError. The keys go back to where
     they were.
     """
-    focused = QApplication.focusWidget()
-    dialog = QProgressDialog(what, tr("Cancel"), 0, 1, parent)
-    dialog.setWindowModality(Qt.WindowModality.WindowModal)
-    dialog.setMinimumDuration(PATIENCE)
-    dialog.setMinimumWidth(380)
-    dialog.setAutoReset(False)
+    focused, begun = QApplication.focusWidget(), time.monotonic()
+    shown: list[QProgressDialog] = []
 
     def watch(done: int, of: int, name: str) -> None:
-        dialog.setMaximum(of)
-        dialog.setValue(done)
-        dialog.setLabelText(tr("{what}\n{done} of {of}: {name}", what=what, done=done + 1, of=of, name=name))
+        if not shown and time.monotonic() - begun >= PATIENCE:
+            shown.append(_progress(parent, what))
+        for dialog in shown:
+            dialog.setMaximum(of)
+            dialog.setValue(done)
+            dialog.setLabelText(tr("{what}\n{done} of {of}: {name}", what=what, done=done + 1, of=of, name=name))
         # Until it can be seen, and keeps hands off what is worked on, what hands do waits.
         flags = QEventLoop.ProcessEventsFlag
-        QApplication.processEvents(flags.AllEvents if dialog.isVisible() else flags.ExcludeUserInputEvents)
-        if dialog.wasCanceled():
+        QApplication.processEvents(flags.AllEvents if shown else flags.ExcludeUserInputEvents)
+        if any(dialog.wasCanceled() for dialog in shown):
             raise CancelledError(f"{what} was cancelled. Nothing was added or changed.")
 
     try:
         yield watch
     finally:
-        shown = dialog.isVisible()
-        dialog.close()
-        dialog.deleteLater()
-        if shown:
+        for dialog in shown:
+            dialog.close()
+            dialog.deleteLater()
             parent.activateWindow()
             if focused is not None:
                 focused.setFocus()
+
+
+def _progress(parent: QWidget, what: str) -> QProgressDialog:
+    dialog = QProgressDialog(what, tr("Cancel"), 0, 1, parent)
+    dialog.setWindowModality(Qt.WindowModality.WindowModal)
+    dialog.setMinimumDuration(0)
+    dialog.setMinimumWidth(380)
+    dialog.setAutoReset(False)
+    dialog.show()
+    return dialog
 
 
 def in_thread(work: Callable[[Watch], Result], watch: Watch) -> Result:
