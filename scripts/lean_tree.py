@@ -24,9 +24,8 @@ def make_lean(packages: Path) -> None:
     _qt(packages / "PySide6")
     for each in [*packages.rglob("*.so"), *packages.rglob("*.so.*")]:
         each.chmod(0o644)
-        if not any(
-            part.endswith(".libs") for part in each.parts
-        ):  # these were rewritten when the wheel was made, and would break
+        rewritten = any(part.endswith(".libs") for part in each.parts)  # when the wheel was made; they would break
+        if not rewritten:
             subprocess.run(["strip", "--strip-unneeded", each], check=True)
 
 

@@ -122,6 +122,7 @@ def test_a_dash_is_standard_output_and_input(piped):
     [
         ("convert a.umbrite -", b"", b"Say with --as"), ("pose a.umbrite --png - --svg -", b"", b"Only one result"),
         ("render a.umbrite --take Shake -", b"", b"Say with --as"), ("build art.ora - --json", b"", b"Only one result"),
+        ("convert a.umbrite art.ora - --as png", b"", b"Several results"),
         ("atlas a.umbrite - a.json", b"", b"can't be written to standard output"),
         ("check -", b"", b"Nothing came in"), ("check -", b"Wick", b"no puppet, art or JSON"), ("check - -", b"{}", b"only once"),
         ("joints -", b"\x89PNG and no more", b"standard-input.png"), ("pose -", b"PK and no more", b"no puppet"),

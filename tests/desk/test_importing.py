@@ -14,8 +14,10 @@ from umbrite.desk.files.import_table import ImportTable
 from umbrite.desk.files.progress import watched
 from umbrite.desk.session.stations import PARTS
 from umbrite.files.layers import Layered, layer_of, puppet_from
-from umbrite.files.long_work import CancelledError
+from umbrite.files.long_work import CancelledError, here
 from umbrite.files.sandbox.reading import read_art
+from umbrite.rig.errors import RigError
+from umbrite.rig.model import Puppet
 
 
 def table(window):
@@ -171,6 +173,9 @@ def test_work_of_more_than_a_moment_lets_the_window_live_and_can_be_stopped(wind
     QApplication.sendPostedEvents(None, QEvent.Type.DeferredDelete)
     with pytest.raises(ZeroDivisionError):
         session.apart("Wrong", lambda _: 1 / 0)
+    monkeypatch.setattr(session, "doing", here)
+    with pytest.raises(RigError, match="changed meanwhile"):
+        session.apart("Lost", lambda _: session.edit("Meanwhile", puppet=Puppet(name="Other")))
 
 
 def test_a_drawing_saved_by_another_program_comes_back_by_itself(wick_window, qtbot, monkeypatch):

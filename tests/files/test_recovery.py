@@ -16,7 +16,7 @@ from demo_puppet import ASSETS
 from umbrite.files.atomic import sweep
 from umbrite.files.file_errors import FileError
 from umbrite.files.package import load
-from umbrite.files.recovery import keep, left_behind, new_hold
+from umbrite.files.recovery import keep, kept_elsewhere, left_behind, new_hold
 
 KILLS = int(os.environ.get("UMBRITE_KILLS", "6"))
 
@@ -85,6 +85,19 @@ def test_what_earlier_versions_kept_is_found_where_its_process_is_gone(tmp_path)
     (left,) = left_behind(tmp_path)
     assert left.beside.name == "Wick"
     left.hold.let_go()
+
+
+def test_looking_whether_another_window_keeps_work_leaves_it_as_it_was(tmp_path):
+    file, hold = tmp_path / "wick.umbrite", new_hold(tmp_path / "kept")
+    keep(hold, load(ASSETS / "tea-cart.umbrite"), file, 1.0)
+    assert kept_elsewhere(tmp_path / "kept", file)
+    assert not kept_elsewhere(tmp_path / "kept", file, but=hold.path)
+    assert not kept_elsewhere(tmp_path / "kept", tmp_path / "other.umbrite")
+    hold.let_go()
+    assert not kept_elsewhere(tmp_path / "kept", file)
+    hold.path.with_suffix(".lock").unlink()  # as earlier versions left it, and this process runs
+    assert kept_elsewhere(tmp_path / "kept", file)
+    assert not hold.path.with_suffix(".lock").exists()
 
 
 def test_a_recovery_file_without_words_is_found_too_and_a_broken_one_says_so(tmp_path):

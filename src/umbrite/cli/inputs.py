@@ -37,7 +37,7 @@ def standard_input(arguments: argparse.Namespace) -> Iterator[None]:
         if isinstance(value, list):
             setattr(arguments, asked[0], [kept if str(each) == "-" else each for each in value])
         else:
-            setattr(arguments, asked[0], type(value)(kept) if isinstance(value, str) else kept)
+            setattr(arguments, asked[0], str(kept) if isinstance(value, str) else kept)
         yield
 
 

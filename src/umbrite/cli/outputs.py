@@ -58,6 +58,8 @@ def standard_output(arguments: argparse.Namespace) -> Iterator[None]:
         Speech.quiet = True
         yield
         sys.stdout.flush()
+        if out.is_dir():
+            raise FileError("Several results can't go to standard output. Name a folder for them.")
         if out.exists():
             sys.stdout.buffer.write(out.read_bytes())
 

@@ -145,6 +145,8 @@ def kept_elsewhere(folder: Path, file: Path, but: Path | None = None) -> bool:
 
 
 def _is_held(path: Path) -> bool:
+    if not _lock_of(path).exists():  # and none is made: one would say that its process is gone
+        return _lives_without_lock(path, _beside(path))
     try:
         handle = _locked(path)
     except BlockingIOError:

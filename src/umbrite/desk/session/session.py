@@ -214,8 +214,15 @@ class Session(QObject):
         self._tell_carried()
 
     def apart(self, what: str, work: Callable[[Watch], Result]) -> Result:
-        """Work on values that may take long: shown and stopped where it takes more than a moment. Nothing of the session may be touched in it."""
-        return self.doing(work, lambda: self.watching(what))
+        """Work on values that may take long: shown and stopped where it takes more than a moment. Nothing of the session may be touched in it.
+
+        Raises RigError where something else was changed meanwhile, by another program's file say, which would be lost.
+        """
+        before = self.history.now
+        made = self.doing(work, lambda: self.watching(what))
+        if self.history.now is not before:
+            raise RigError(tr("Something else was changed meanwhile, and nothing was made of this. Do it again."))
+        return made
 
     def _tell_carried(self) -> None:
         last = self.rests.last

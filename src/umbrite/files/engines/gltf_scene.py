@@ -85,6 +85,7 @@ class GltfScene:
             {"name": f"sheet {i + 1}", "mimeType": "image/png", "bufferView": binary.view(encode(sheet))}
             for i, sheet in enumerate(self.laid.sheets)
         ]
+        self.fades = fading_parts(tree) if wanted.visibility else set()
         self.by_extension = {card.node for card in tree.cards.values()} if wanted.visibility else set()
         self._tree_of_nodes()
         order = tree.played[0].plan.parts
@@ -191,7 +192,7 @@ class GltfScene:
 
     def _merges(self, key: str) -> bool:
         card, bones = self.tree.cards.get(key), self.tree.bones.get(key)
-        if not self.wanted.merged or (self.wanted.visibility and key in fading_parts(self.tree)):
+        if not self.wanted.merged or key in self.fades:
             return False
         if card is not None:
             return card.node not in self.by_extension or self.tree.nodes[card.node].shown is None
@@ -273,7 +274,7 @@ class GltfScene:
 
     def _painted(self, sheet: int, opacity: float, part: str) -> int:
         """The material of a sheet and an opacity; a part that fades has one of its own."""
-        fades = self.wanted.visibility and part in fading_parts(self.tree)
+        fades = part in self.fades
         look = sheet, opacity, part if fades else ""
         if look not in self._material:
             self._material[look] = len(self.materials)

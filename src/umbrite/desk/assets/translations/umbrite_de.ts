@@ -5772,6 +5772,10 @@ SHA-256 {fingerprint}</translation>
       <translation>Alle Takes und Posen haben die Werte, die sie hatten.</translation>
     </message>
     <message>
+      <source>Something else was changed meanwhile, and nothing was made of this. Do it again.</source>
+      <translation>Inzwischen wurde etwas anderes geändert, und hieraus ist nichts geworden. Bitte noch einmal.</translation>
+    </message>
+    <message>
       <source>Stopped: all takes and poses keep their values. Undo takes back the step.</source>
       <translation>Angehalten: alle Takes und Posen behalten ihre Werte. Rückgängig nimmt den Schritt zurück.</translation>
     </message>
