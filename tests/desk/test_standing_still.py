@@ -80,6 +80,18 @@ def test_a_pivot_is_moved_under_the_pose_and_its_values_can_stay_instead(posed, 
     assert session.puppet is before.plan.puppet
 
 
+def test_a_question_about_a_step_goes_with_it(posed, act):
+    session, banner = posed.session, posed.frame.banner
+    session.edit("Away", pose={})
+    session.asking("A take differs.", "Undo takes back the whole step.", {"Leave it as it is": lambda: None})
+    session.edit("Another", pose={f"{joint(session.puppet, 'Neck')}.turn": 0.2})
+    assert banner.isVisible()
+    act("undo")
+    assert banner.isVisible()
+    act("undo")
+    assert not banner.isVisible()
+
+
 def test_no_choice_of_a_side_moves_what_is_drawn_bent(wick_window, act):
     session = wick_window.session
     session.edit("No takes", takes=())

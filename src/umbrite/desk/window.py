@@ -110,7 +110,8 @@ class Window(QMainWindow):
         self.frame = BoardFrame(session, [self.acts.made[key] for key in ("open", "demo-art", "demo")])
         self.board: Board = self.frame.board
         self.offers = Offers(self.keeper, self.files, self.frame.banner.ask)
-        session.asking = self.frame.banner.ask
+        session.asking = self._ask_of_step
+        session.settled.connect(self._forget_undone)
         self.strip = Strip(session)
         self.family = FamilyPanel(session)
         self.diagram = FamilyDiagram(session)
@@ -238,6 +239,15 @@ class Window(QMainWindow):
         if isinstance(app, QApplication) and theme is not self.session.workspace.theme:
             dress(app, theme)
             self.session.workspace.dress(theme)
+
+    def _ask_of_step(self, text: str, more: str, answers: Mapping[str, Callable[[], object]]) -> None:
+        self.frame.banner.ask(text, more, answers, self.session.history.now)
+
+    def _forget_undone(self) -> None:
+        """A question about a step goes with the step."""
+        banner = self.frame.banner
+        if banner.isVisible() and self.session.history.was_undone(banner.about):
+            banner.take_away()
 
     def _on_theme(self) -> None:
         self.acts.dress()

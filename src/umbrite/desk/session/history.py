@@ -50,6 +50,10 @@ class History:
         back = [step.name for step in self._steps[1 : self._at + 1]][::-1]
         return back, [step.name for step in self._steps[self._at + 1 :]]
 
+    def was_undone(self, state: object) -> bool:
+        """Whether a state is one of those that can be done again."""
+        return any(step.state is state for step in self._steps[self._at + 1 :])
+
     @property
     def undo_name(self) -> str | None:
         return self._steps[self._at].name if self._at else None

@@ -20,6 +20,7 @@ class Banner(QFrame):
         super().__init__(over)
         self._over = over
         self._left = 0
+        self.about: object | None = None
         self.setObjectName("popover")
         self.setAccessibleName(tr("Question"))
         column = self._column = QVBoxLayout(self)
@@ -37,8 +38,11 @@ class Banner(QFrame):
         self.buttons: dict[str, QPushButton] = {}
         self.hide()
 
-    def ask(self, text: str, more: str, answers: Mapping[str, Callable[[], object]]) -> None:
-        """Show a question; the first answer stands on the left."""
+    def ask(
+        self, text: str, more: str, answers: Mapping[str, Callable[[], object]], about: object | None = None
+    ) -> None:
+        """Show a question; the first answer stands on the left. `about` is what it asks of."""
+        self.about = about
         while (item := self._row.takeAt(0)) is not None:
             if (old := item.widget()) is not None:
                 old.deleteLater()
@@ -66,7 +70,11 @@ class Banner(QFrame):
         self.setFixedHeight((tall if tall > 0 else self.sizeHint().height()) + 6)
         self.move(self._left + (room - self.width()) // 2, TOP)
 
-    def _answer(self, does: Callable[[], object]) -> None:
+    def take_away(self) -> None:
+        """The question is none any more."""
         self.hide()
         self.placed.emit()
+
+    def _answer(self, does: Callable[[], object]) -> None:
+        self.take_away()
         does()
