@@ -7,6 +7,7 @@ import pkgutil
 
 import numpy as np
 from hypothesis import strategies as st
+from msgspec.structs import astuple
 
 from umbrite.rig import edits
 from umbrite.rig.affine import Affine
@@ -30,6 +31,7 @@ from umbrite.rig.edits import (
     shelf,
 )
 from umbrite.rig.edits.meshes import mesh_edits, weight_edits
+from umbrite.rig.edits.responses import shapes, stops
 from umbrite.rig.edits.variants import branches, drawings, sets
 from umbrite.rig.errors import RigError
 from umbrite.rig.family import branch, is_carrier, path, targets, users_of
@@ -133,6 +135,13 @@ def _attachable(puppet, draw):
 
 def _channel(puppet, draw):
     return f"{_pick(draw, _loose(puppet))}.{draw(st.sampled_from(['turn', 'x', 'y']))}"
+
+
+def _moves(puppet, draw):
+    part = _pick(draw, [key for key, part in puppet.parts.items() if part.mesh is not None])
+    mesh = puppet.parts[part].mesh
+    count = 0 if mesh is None else len(mesh.arrays.vertices)
+    return part, [Point(draw(st.floats(-9, 9)), i / 2) for i in range(count)]
 
 
 def _none_or(draw, items):
@@ -269,6 +278,17 @@ RIG_EDITS = {
     ),
     "links.set_curve": lambda p, d: links.set_curve(p, _pick(d, p.links), [Point(x, y) for x, y in _curve(d)]),
     "links.relink": lambda p, d: links.relink(p, _pick(d, p.links), source=_channel(p, d)),
+    "stops.add_response": lambda p, d: stops.add_response(p, _channel(p, d)),
+    "stops.put_stop": lambda p, d: stops.put_stop(
+        p, _pick(d, p.responses), Point(d(st.floats(0.1, 2)), 0.0), {_channel(p, d): d(st.floats(-2, 2)) for _ in "ab"}
+    ),
+    "stops.move_stop": lambda p, d: stops.move_stop(p, _pick(d, p.responses), 0, Point(d(st.floats(-2, 2)), 0.3)),
+    "stops.name_stop": lambda p, d: stops.name_stop(p, _pick(d, p.responses), 0, "Smile"),
+    "stops.remove_stops": lambda p, d: stops.remove_stops(p, _pick(d, p.responses), [0]),
+    "shapes.add_shape": lambda p, d: shapes.add_shape(p, *_moves(p, d)),
+    "shapes.set_moves": lambda p, d: shapes.set_moves(
+        p, (key := _pick(d, p.shapes)), [Point(y, x) for x, y in map(astuple, p.shapes[key].moves)]
+    ),
     "looks.set_guides": lambda p, d: looks.set_guides(p, [Guide("x", d(coordinates)), Guide("y", d(coordinates))]),
     "parenting.set_also": lambda p, d: parenting.set_also(
         p, _pick(d, p.joints), d(st.sets(st.sampled_from(["", *p.joints]), max_size=2))

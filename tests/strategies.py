@@ -16,12 +16,14 @@ from umbrite.rig.edits.meshes.mesh_edits import set_mesh
 from umbrite.rig.edits.parenting import carry_together, set_parent
 from umbrite.rig.edits.parts import add_part
 from umbrite.rig.edits.pivots import move_pivot, set_tip
+from umbrite.rig.edits.responses.shapes import add_shape
+from umbrite.rig.edits.responses.stops import add_response, put_stop
 from umbrite.rig.edits.shelf import save_pose
 from umbrite.rig.errors import RigError
 from umbrite.rig.family import children
-from umbrite.rig.model import Drawing, Placement, Puppet
+from umbrite.rig.model import Drawing, Placement, Point, Puppet
 
-UNLINKED = {name: edit for name, edit in RIG_EDITS.items() if not name.startswith("links.")}
+UNLINKED = {name: edit for name, edit in RIG_EDITS.items() if not name.startswith(("links.", "stops."))}
 
 __all__ = ("ART_EDITS", "EDITS", "RIG_EDITS", "UNLINKED", "angles", "coordinates", "edited", "points")
 
@@ -73,6 +75,11 @@ def furnished(draw):
     puppet = set_limit(puppet, fins[0], -0.5, draw(st.floats(0.1, 2)))
     bends = list(puppet.parts)[-1]
     puppet = set_mesh(puppet, bends, square_mesh([fins[1], fins[0]] if draw(st.booleans()) else fins))
+    puppet, form = add_shape(puppet, bends, [Point(i / 3, -2.0) for i in range(9)])
+    puppet, pad = make_control(puppet, "pad", loose)
+    for driver, at in ((f"{pad}.value", Point(0.5, -0.5)), (f"{fins[1]}.turn", Point(1.0, 0.0))):
+        puppet, key = add_response(puppet, driver)
+        puppet = put_stop(puppet, key, at, {f"{form}.amount": 1.0, f"{loose}.turn": 0.25, f"{loose}.x": 8.0})
     puppet = save_pose(puppet, "Wave", {f"{loose}.turn": 0.4})
     return carry_together(puppet, children(puppet, None), "Master", 0j, role="master")[0]
 

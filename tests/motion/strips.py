@@ -24,7 +24,7 @@ class Strip(NamedTuple):
     def posed(self, pose):
         """The board points of the vertices in a pose, (along, across)."""
         placed = evaluate(compile_plan(self.puppet), pose)
-        bend = bend_of(self.puppet, self.puppet.parts[PART])
+        bend = bend_of(self.puppet, PART)
         assert bend is not None
         return bent(placed, bend)[0].reshape(self.rest.shape)
 

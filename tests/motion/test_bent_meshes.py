@@ -80,7 +80,7 @@ def test_mirrored_puppets_bend_mirrored(turns, away):
     pose = {f"j{i + 1}.turn": turn for i, turn in enumerate(turns)} | {"j1.x": away}
     mirrored = {f"{new[name.split('.')[0]]}.{name.split('.')[1]}": -value for name, value in pose.items()}
     placed = evaluate(compile_plan(puppet), {**pose, **mirrored})
-    bends = [bend_of(puppet, puppet.parts[key]) for key in (PART, new[PART])]
+    bends = [bend_of(puppet, key) for key in (PART, new[PART])]
     one, other = (bent(placed, bend)[0] for bend in bends if bend is not None)
     assert np.abs((1200 - one.conjugate()) - other).max() < 1e-4
 
@@ -102,7 +102,7 @@ def test_many_frames_are_as_one():
     random = np.random.default_rng(5)
     channels = {f"j{i}.turn": random.uniform(-1, 1, 40) for i in range(1, 9)}
     plan = compile_plan(EIGHT.puppet)
-    bend = bend_of(EIGHT.puppet, EIGHT.puppet.parts[PART])
+    bend = bend_of(EIGHT.puppet, PART)
     assert bend is not None
     together = bent(evaluate(plan, channels), bend)
     for i in range(40):

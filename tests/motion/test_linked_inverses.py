@@ -13,6 +13,8 @@ from umbrite.motion.rest_changes.takes_kept import kept_pose
 from umbrite.rig.channels import with_values
 from umbrite.rig.edits.links import add_link
 from umbrite.rig.edits.parenting import set_parent
+from umbrite.rig.edits.responses.stops import add_response, put_stop
+from umbrite.rig.model import Point
 
 WICK = wick()
 BODY, HEAD, CAP, MASTER = (joint(WICK, name) for name in ("Body", "Head", "Cap", "Master"))
@@ -32,6 +34,14 @@ KINDS = {
     "bend side": [(f"{CAP}.turn", f"{ARM}.bend", False)],
     "scale": [(f"{HEAD}.turn", f"{BODY}.scale_y", False)],
 }
+# What a pose calls forth: the driver, and the channels of its stop at 1 (of pixels at 200).
+CALLED = {
+    "a pose by a turn": (f"{HEAD}.turn", {f"{CAP}.turn": 0.3, f"{HEAD}.y": -20.0, f"{BODY}.x": 15.0}),
+    "a pose by a bent elbow": (f"{FOREARM}.turn", {f"{CAP}.turn": 0.4, f"{CAP}.scale_x": 0.3, f"{CAP}.x": 9.0}),
+    "a pose by a target": (f"{REACH}.x", {f"{REACH}.y": 25.0, f"{REACH}.turn": 0.5, f"{HEAD}.turn": 0.2}),
+    "a pose by an arm's own turn": (f"{CAP}.turn", {f"{UPPER}.turn": 0.3, f"{ARM}.blend": 0.5, f"{ARM}.bend": 0.7}),
+}
+KINDS |= {kind: [] for kind in CALLED}
 each = pytest.mark.parametrize("kind", KINDS)
 
 
@@ -43,6 +53,12 @@ def linked(kind):
         high = 30.0 if drives.endswith((".x", ".y")) else 0.25
         points = [(-wide, -high), (0.0, 0.0), (wide, 2 * high)]
         puppet, _ = add_link(puppet, source, drives, points, travel=travel, smooth=len(KINDS[kind]) > 1)
+    if kind in CALLED:
+        driver, channels = CALLED[kind]
+        wide = 200.0 if driver.endswith(".x") else 1.0
+        puppet, key = add_response(puppet, driver)
+        puppet = put_stop(puppet, key, Point(wide, 0), channels)
+        puppet = put_stop(puppet, key, Point(-2 * wide, 0), {name: -value for name, value in channels.items()})
     return puppet
 
 

@@ -8,8 +8,8 @@ from hypothesis import given
 from hypothesis import strategies as st
 
 from demo_puppet import joint, wick
+from umbrite.motion.driving.curves import curve_at, curve_of
 from umbrite.motion.evaluate import evaluate
-from umbrite.motion.linking import curve_at, curve_of
 from umbrite.motion.plan import compile_plan
 from umbrite.rig.change import change, take_out
 from umbrite.rig.edits.links import add_link

@@ -11,7 +11,7 @@ from umbrite.motion.evaluate import evaluate
 from umbrite.motion.plan import compile_plan
 from umbrite.motion.scene import scene_of
 from umbrite.rig import family
-from umbrite.rig.dependencies import ranked
+from umbrite.rig.driving.dependencies import ranked
 from umbrite.rig.edits.pivots import move_pivot
 from umbrite.rig.errors import RigError
 from umbrite.rig.remembered import LATEST, remembered

@@ -196,6 +196,7 @@ def _controls(view: _View) -> Iterator[Finding]:
     """Controls that move nothing, as far as that is known without moving them."""
     puppet = view.puppet
     followed = {owner_of(link.source) for link in puppet.links.values()}
+    followed |= {owner_of(response.driver) for response in puppet.responses.values()}
     for key, control in puppet.controls.items():
         joint = puppet.joints[control.moves]
         why = ""

@@ -6,7 +6,7 @@ from collections.abc import Iterator
 import numpy as np
 
 from umbrite.checking.finding_codes import Finding, finding
-from umbrite.motion.linking import curve_at, curve_of
+from umbrite.motion.driving.curves import curve_at, curve_of
 from umbrite.rig.edits.variants.branches import first_part, limb_of
 from umbrite.rig.model import Puppet, VariantSet
 

@@ -11,10 +11,12 @@ from collections.abc import Mapping
 import numpy as np
 from numpy.typing import NDArray
 
-from umbrite.motion.linking import curve_at
+from umbrite.motion.driving.curves import curve_at
+from umbrite.motion.driving.responding import respond
+from umbrite.motion.driving.steps import LARGEST, Follower, ResponseStep, driven_at
 from umbrite.motion.placed import Fared, Placed, followed
 from umbrite.motion.plain_frame import PlainlyPlaced, follow, placed_plainly, program_of, suits
-from umbrite.motion.plan import LARGEST, EndBatch, LinkStep, Plan, Step, compile_plan
+from umbrite.motion.plan import EndBatch, Plan, Step, compile_plan
 from umbrite.motion.showing import showing
 from umbrite.motion.soft_ends import fitting, taken
 from umbrite.motion.solvers.kinematics import placed_below
@@ -22,6 +24,7 @@ from umbrite.motion.solvers.limb_solving import Chains, gathered, solve_limbs
 from umbrite.rig.affine import Affine, after, inverse, unturned
 from umbrite.rig.channels import BY_LIMB, CHANNEL_KINDS, HOLDS, JOINT_CHANNELS, LOOKS, TOE, channel, is_look
 from umbrite.rig.document import Document
+from umbrite.rig.driving.rules import rules
 from umbrite.rig.ids import Kind
 from umbrite.rig.quantities.angles import wrapped
 
@@ -51,7 +54,10 @@ def evaluate(plan: Plan, pose: Channels) -> Placed:
     _add_swing(plan, values, linked)
     if frames == 1 and (program := program_of(plan)) is not None:
         for each in program.early:
-            follow(each, values, linked)
+            if isinstance(each, ResponseStep):
+                respond(plan.ends, each, values, linked)
+            else:
+                follow(each, values, linked)
         if suits(plan, values):
             return _as_placed(plan, values, linked, placed_plainly(plan, program, values, linked))
         return _together(plan, values, linked, _board(frames, count))
@@ -94,9 +100,9 @@ def _together(
     for step in plan.steps:
         some = slice(step.first, step.last)
         for link in step.links:
-            _follow(plan, link, values, board, linked)
-            if link.drives.what in JOINT_CHANNELS:
-                _renew(plan, values, link.drives.place, own, turns)
+            _follow(plan, link, values, board, linked, turns)
+            for place in {each.place for each in driven_at(link) if each.what in JOINT_CHANNELS}:
+                _renew(plan, values, place, own, turns)
         ends = step.every_end if held else step.ends
         if ends is not None:
             _keep_angles(plan, ends, own, board, turns, values)
@@ -119,7 +125,7 @@ def _together(
 def with_looks(placed: Placed, pose: Channels) -> Placed:
     """What `evaluate` gives for a pose that differs from that of `placed` in how parts look alone (LOOKS): nothing is moved by it."""
     plan = placed.plan
-    if any(is_look(name) for link in plan.puppet.links.values() for name in (link.drives, link.source)):
+    if any(is_look(name) for rule in rules(plan.puppet).values() for name in (*rule.drives, *rule.reads)):
         return evaluate(plan, pose)
     tables = _tables(plan, pose, placed.frames)
     values = {**placed.channels, **{what: tables[what] for what in LOOKS}}
@@ -145,7 +151,7 @@ def _own_maps(values: dict[str, Floats], frames: int, count: int) -> Affine[Comp
 
 def _may_grow_huge(plan: Plan, own: Affine[Complexes]) -> bool:
     """Whether scales, one within the other, or links that drive them while joints are placed, could leave the numbers."""
-    if any(link.drives.what.startswith("scale") for step in plan.steps for link in step.links):
+    if any(what.startswith("scale") for what in plan.late):
         return True
     if (own.a == 1).all():
         return False
@@ -168,7 +174,7 @@ def _tables(plan: Plan, pose: Channels, frames: int) -> dict[str, Floats]:
     """All channels, a table of (frames, owners) for each kind of value; what the pose does not name is at rest."""
     columns: dict[Kind, int] = {
         "joint": len(plan.joints), "limb": len(plan.limbs), "control": len(plan.controls), "set": len(plan.sets),
-        "part": len(plan.parts),
+        "part": len(plan.parts), "shape": len(plan.puppet.shapes),
     }  # fmt: skip
     values = {}
     for what, each in CHANNEL_KINDS.items():
@@ -206,12 +212,16 @@ def _add_swing(plan: Plan, values: dict[str, Floats], linked: dict[tuple[str, in
 
 def _follow(
     plan: Plan,
-    link: LinkStep,
+    link: Follower,
     values: dict[str, Floats],
     board: Affine[Complexes],
     linked: dict[tuple[str, int], Floats],
+    turns: Floats | None = None,
 ) -> None:
-    """Add what a link's curve gives to what it drives. Travel is how far a joint has come along the board's x axis from rest."""
+    """Add what a response, or a link's curve, gives to what it drives. Travel is how far a joint has come along the board's x axis from rest."""
+    if isinstance(link, ResponseStep):
+        respond(plan.ends, link, values, linked, turns)
+        return
     if link.source is not None:
         followed = values[link.source.what][:, link.source.place]
     else:

@@ -16,6 +16,7 @@ from umbrite.rig.affine import after, inverse
 from umbrite.rig.change import change, get_limb
 from umbrite.rig.channels import with_values
 from umbrite.rig.control_kinds import traits
+from umbrite.rig.driving.rules import is_driven
 from umbrite.rig.edits.parenting import set_parent
 from umbrite.rig.errors import RigError
 from umbrite.rig.limb_shape import bends_to
@@ -47,7 +48,7 @@ def target_from_own_turns(placed: Placed, pose: Pose, key: str, end_turn: float 
     wanted = {f"{key}.blend": 0.0, f"{key}.bend": float(against)}
     matched = with_values(pose, {name: number - added(placed, name) for name, number in wanted.items()})
     # What links add may hang on what is set here; then it is set anew.
-    for _ in range(1 + 2 * bool(puppet.links)):
+    for _ in range(1 + 2 * is_driven(puppet)):
         matched = move_joint_to(placed, matched, limb.target, at)
         if limb.end is not None and placed.end_hold(key) != "limb":
             shown = placed.turn(limb.end) if end_turn is None else end_turn
@@ -166,13 +167,13 @@ def stayed(before: Placed, pose: Pose, key: str, plan: Plan) -> Pose:
     was, moved = before.joint_map(key), pose
     puppet = plan.puppet
     # What links add may hang on what is set here; then it is set anew.
-    for _ in range(1 + 15 * bool(puppet.links)):
+    for _ in range(1 + 15 * is_driven(puppet)):
         moved = move_joint_to(evaluate(plan, moved), moved, key, before.pivot(key))
         now = evaluate(plan, moved)
         here = now.joint_map(key)
         turn = wrapped(cmath.phase(was.a) - cmath.phase(here.a)) if here.a and was.a else 0.0
         turn = total(now, f"{key}.turn") + (-turn if abs(here.b) > abs(here.a) else turn)
-        own = {f"{key}.{axis}": total(now, f"{key}.{axis}") for axis in "xy" if puppet.links}
+        own = {f"{key}.{axis}": total(now, f"{key}.{axis}") for axis in "xy" if is_driven(puppet)}
         moved = held(before, moved, {**own, f"{key}.turn": float(turn)}, plan)
     return moved
 

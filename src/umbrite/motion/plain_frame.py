@@ -14,8 +14,10 @@ from typing import NamedTuple
 import numpy as np
 from numpy.typing import NDArray
 
-from umbrite.motion.linking import Curve
-from umbrite.motion.plan import LARGEST, EndBatch, LimbBatch, LinkStep, Plan, but_swing
+from umbrite.motion.driving.curves import Curve
+from umbrite.motion.driving.responding import respond
+from umbrite.motion.driving.steps import LARGEST, Follower, ResponseStep
+from umbrite.motion.plan import EndBatch, LimbBatch, Plan, but_swing
 from umbrite.motion.soft_ends import Ends, taken
 from umbrite.motion.solvers.limb_solving import MOST_SOFTEN
 from umbrite.motion.solvers.long_limb import reach_long
@@ -69,10 +71,13 @@ class PlainLimb(NamedTuple):
     give: tuple[float, ...]
 
 
+PlainFollower = PlainLink | ResponseStep
+
+
 class PlainStep(NamedTuple):
     """The work of one rank."""
 
-    links: tuple[PlainLink, ...]
+    links: tuple[PlainFollower, ...]
     ends: tuple[PlainEnd, ...]
     joints: range
     limbs: tuple[PlainLimb, ...]
@@ -81,7 +86,7 @@ class PlainStep(NamedTuple):
 class Program(NamedTuple):
     """A plan as lists."""
 
-    early: tuple[PlainLink, ...]
+    early: tuple[PlainFollower, ...]
     steps: tuple[PlainStep, ...]
     parent: list[int]
     pivot: list[complex]
@@ -136,7 +141,9 @@ def _carry(plan: Plan) -> list[complex]:
     return found
 
 
-def _link(step: LinkStep) -> PlainLink:
+def _link(step: Follower) -> PlainFollower:
+    if isinstance(step, ResponseStep):
+        return step
     curve: Curve = step.curve
     slopes = None if curve.slopes is None else curve.slopes.tolist()
     plain = (curve.xs.tolist(), curve.ys.tolist(), curve.steps.tolist(), slopes)
@@ -280,14 +287,22 @@ class _Frame:
         more = self.longer[self.program.parent[joint]] - 1
         return self.shift[joint] + more * self.program.carry[joint] if more else self.shift[joint]
 
-    def _follow(self, link: PlainLink) -> None:
+    def _follow(self, link: PlainFollower) -> None:
+        if isinstance(link, ResponseStep):
+            respond(self.plan.ends, link, self.values, self.linked, np.array([self.turns]))
+            for what, place in link.drives:
+                self._renew(what, place)
+            return
         if link.travel >= 0:
             pivot = self.program.pivot[link.travel]
             moved = (self.a[link.travel] * pivot + self.t[link.travel] - pivot).real
         else:
             moved = 0.0
         follow(link, self.values, self.linked, moved)
-        what, place = link.drives
+        self._renew(*link.drives)
+
+    def _renew(self, what: str, place: int) -> None:
+        """A joint's own shift or turn once more, after something was added to it."""
         if what in {"x", "y"}:
             self.shift[place] = complex(self.values["x"][0, place], self.values["y"][0, place])
         elif what == "turn":

@@ -1,6 +1,6 @@
-"""The compiled plan of a puppet: everything that its motion needs, links included, in arrays and in the order of the work.
+"""The compiled plan of a puppet: everything that its motion needs, links and responses included, in arrays and in the order of the work.
 
-Joints are sorted by rank (see `rig.dependencies`), so that all joints of one rank are a slice and are placed in
+Joints are sorted by rank (see `rig.driving.dependencies`), so that all joints of one rank are a slice and are placed in
 one go; limbs of a rank are solved in one go behind them. A plan is made once per puppet and never changes.
 """
 
@@ -14,12 +14,11 @@ import numpy as np
 from cachetools import LRUCache
 from numpy.typing import NDArray
 
-from umbrite.motion.linking import Curve, curve_of
+from umbrite.motion.driving.steps import Follower, driven_at, follower
 from umbrite.motion.soft_ends import Ends, ends_of
 from umbrite.rig.affine import Affine
-from umbrite.rig.channels import HOLDS, channel
-from umbrite.rig.dependencies import link_order, ranked
-from umbrite.rig.errors import RigError
+from umbrite.rig.channels import HOLDS
+from umbrite.rig.driving.dependencies import ranked, rule_order
 from umbrite.rig.family import branch, drawn_order
 from umbrite.rig.limb_shape import bends_to, limb_points, limb_tip
 from umbrite.rig.model import Joint, Limb, Part, Puppet
@@ -29,7 +28,6 @@ from umbrite.rig.remembered import bounded, remembered, remembered_by
 Ints = NDArray[np.intp]
 Floats = NDArray[np.float64]
 Complexes = NDArray[np.complex128]
-LARGEST = 1e9  # channel values beyond this are cut, so that no product overflows
 
 
 class LimbBatch(NamedTuple):
@@ -62,22 +60,6 @@ class EndBatch(NamedTuple):
     hold: Ints  # at rest: 1 the limb, 2 the target, 3 the toe target, as in rig.channels.HOLDS
 
 
-class Address(NamedTuple):
-    """Where the evaluator keeps a channel: the table of its kind, and the column of its owner."""
-
-    what: str
-    place: int
-
-
-class LinkStep(NamedTuple):
-    """One link made ready: what it follows (a channel, or by `travel` the joint at that place), its curve, what it drives."""
-
-    source: Address | None
-    travel: int
-    curve: Curve
-    drives: Address
-
-
 class Showing(NamedTuple):
     """A variant set: the numbers of its variants in their order, the place of the one at rest among them, and for each the places of the
     parts and of the joints that are there only while it shows.
@@ -91,9 +73,9 @@ class Showing(NamedTuple):
 
 
 class Step(NamedTuple):
-    """The work of one rank: links, then joints `first` to `last`, then limbs. `followers` are those that may ride on others."""
+    """The work of one rank: links and responses, then joints `first` to `last`, then limbs. `followers` are those that may ride on others."""
 
-    links: tuple[LinkStep, ...]
+    links: tuple[Follower, ...]
     first: int
     last: int
     ends: EndBatch | None  # whose angle is kept at rest
@@ -114,14 +96,14 @@ class Plan(NamedTuple):
     give: Floats
     axis: Complexes  # the direction at rest in which a joint of a limb that stretches lengthens; 0 for all others
     stretches: bool  # whether any limb does at rest; a pose may let others
-    late: frozenset[str]  # kinds of values that links drive while joints are being placed
-    links: tuple[LinkStep, ...]  # that need no joint placed; the others are in the steps
+    late: frozenset[str]  # kinds of values that are driven while joints are being placed
+    links: tuple[Follower, ...]  # links and responses that need no joint placed; the others are in the steps
     steps: tuple[Step, ...]
     limbs: tuple[str, ...]
     controls: tuple[str, ...]
     owners: Mapping[
         str, int
-    ]  # joints, limbs, controls, sets and parts: the column of each in the tables of its channels
+    ]  # joints, limbs, controls, sets, parts and shapes: the column of each in the tables of its channels
     parts: tuple[str, ...]  # in draw order, back to front
     part_joint: Ints
     part_map: Affine[Complexes]
@@ -148,8 +130,8 @@ def compile_plan(puppet: Puppet) -> Plan:
     order = drawn_order(puppet)
     part_map, visible = _drawings(puppet.parts, order)
     controls = tuple(puppet.controls)
-    owners = _owners(joints, limbs, controls, tuple(puppet.sets), order)
-    links = {key: _link_step(puppet, key, owners) for key in link_order(puppet)}
+    owners = _owners(joints, limbs, controls, tuple(puppet.sets), order, tuple(puppet.shapes))
+    links = {key: follower(puppet, key, owners) for key in rule_order(puppet)}
     early = tuple(step for key, step in links.items() if key not in rank)
     return _frozen(
         Plan(
@@ -161,7 +143,7 @@ def compile_plan(puppet: Puppet) -> Plan:
             ends=Ends(*alone.spans),
             give=alone.give,
             axis=_axes(puppet, joints),
-            late=frozenset(step.drives.what for key, step in links.items() if key in rank),
+            late=frozenset(each.what for key, step in links.items() if key in rank for each in driven_at(step)),
             stretches=any(limb.stretch > 0 and limb.enabled for limb in puppet.limbs.values()),
             links=early,
             steps=_steps(puppet, rank, joints, links),
@@ -241,22 +223,6 @@ def _part_joints(parts: Mapping[str, Part], order: tuple[str, ...], index: Mappi
     return np.array([index[parts[key].joint] for key in order], dtype=np.intp)
 
 
-def _link_step(puppet: Puppet, key: str, owners: Mapping[str, int]) -> LinkStep:
-    def address(name: str) -> Address:
-        found = channel(name)
-        if found is None:
-            raise RigError(f"There is no value named {name} to link. Choose a joint's or a limb's value.")
-        return Address(found.kind.what, owners[found.owner])
-
-    link = puppet.links[key]
-    return LinkStep(
-        source=None if link.travel else address(link.source),
-        travel=owners[link.source] if link.travel else -1,
-        curve=curve_of(link),
-        drives=address(link.drives),
-    )
-
-
 def _showings(puppet: Puppet, order: tuple[str, ...], index: Mapping[str, int]) -> Iterator[Showing]:
     if not puppet.sets:
         return
@@ -294,7 +260,7 @@ def _frozen(plan: Plan) -> Plan:
 
 
 def _in_limbs(
-    puppet: Puppet, rank: Mapping[str, int], joints: tuple[str, ...], links: Mapping[str, LinkStep]
+    puppet: Puppet, rank: Mapping[str, int], joints: tuple[str, ...], links: Mapping[str, Follower]
 ) -> tuple[object, ...]:
     """What steps are made of: the joints of limbs where they lie, and the order of all."""
     used = {key for limb in puppet.limbs.values() for key in (*limb.joints, limb.end, limb.target, limb.toe)}
@@ -304,7 +270,7 @@ def _in_limbs(
 
 @remembered_by(_in_limbs)
 def _steps(
-    puppet: Puppet, rank: Mapping[str, int], joints: tuple[str, ...], links: Mapping[str, LinkStep]
+    puppet: Puppet, rank: Mapping[str, int], joints: tuple[str, ...], links: Mapping[str, Follower]
 ) -> tuple[Step, ...]:
     ranks = [rank[key] for key in joints]
     index = {key: i for i, key in enumerate(joints)}

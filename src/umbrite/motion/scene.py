@@ -14,7 +14,7 @@ import numpy as np
 from cachetools import LRUCache
 from numpy.typing import NDArray
 
-from umbrite.motion.bends.bending import bend_of, bent, bone_maps, is_bent
+from umbrite.motion.bends.bending import amounts_of, bend_of, bent, bone_maps, is_bent
 from umbrite.motion.placed import Placed
 from umbrite.rig.affine import FLAT, Affine, after, from_svg, svg_matrix
 from umbrite.rig.channels import CLIPS
@@ -299,10 +299,11 @@ def bends_at(placed: Placed, frame: int) -> dict[str, NDArray[np.complex128]]:
         return {}
     alone, found = placed.at_frame(frame), {}
     for key, part in meshed:
-        bend = bend_of(puppet, part)
+        bend = bend_of(puppet, key)
         assert bend is not None
         assert part.mesh is not None
-        if is_bent(bone_maps(alone, bend, part.mesh.keeps_area), own=alone.joint_map(part.joint)):
+        moved = is_bent(bone_maps(alone, bend, part.mesh.keeps_area), own=alone.joint_map(part.joint))
+        if moved or amounts_of(alone, bend) is not None:
             found[key] = bent(alone, bend, part.mesh.keeps_area)[0]
     return found
 
@@ -317,7 +318,7 @@ def _mesh_places(placed: Placed, frame: int) -> dict[str, NDArray[np.complex128]
     alone, puppet = placed.at_frame(frame), placed.plan.puppet
     found = {}
     for key, part in puppet.parts.items():
-        if part.mesh is not None and (bend := bend_of(puppet, part)) is not None:
+        if part.mesh is not None and (bend := bend_of(puppet, key)) is not None:
             found[key] = bent(alone, bend, part.mesh.keeps_area)[0]
     return found
 
@@ -338,7 +339,7 @@ def corners_of(placed: Placed) -> NDArray[np.complex128]:
     puppet = placed.plan.puppet
     for i, key in enumerate(placed.plan.parts):
         part = puppet.parts[key]
-        if part.mesh is not None and (bend := bend_of(puppet, part)) is not None:
+        if part.mesh is not None and (bend := bend_of(puppet, key)) is not None:
             places = bent(placed, bend, part.mesh.keeps_area)
             left, right = places.real.min(axis=1), places.real.max(axis=1)
             top, low = places.imag.min(axis=1), places.imag.max(axis=1)

@@ -14,6 +14,7 @@ from umbrite.motion.placed import Placed
 from umbrite.motion.plan import Plan
 from umbrite.rig.affine import inverse
 from umbrite.rig.channels import channel, neutral, value, with_values
+from umbrite.rig.driving.rules import driven_channels, is_driven, rules
 from umbrite.rig.model import Pose
 
 # So often a place is looked for again; each time comes much nearer, or the links allow no such place.
@@ -53,10 +54,10 @@ def with_totals(
     """
     found = with_values(pose, {name: number - added(placed, name) for name, number in wanted.items()})
     plan = plan or placed.plan
-    if not plan.puppet.links:
+    if not is_driven(plan.puppet):
         return found
     every = {**(kept or {}), **wanted}
-    for _ in range(len(plan.puppet.links) + TRIES):
+    for _ in range(len(rules(plan.puppet)) + TRIES):
         now = evaluate(plan, found)
         away = {name: number - total(now, name) for name, number in every.items()}
         away = {name: off for name, off in away.items() if abs(off) > NEAR * (1 + abs(every[name]))}
@@ -69,14 +70,13 @@ def with_totals(
 def held(placed: Placed, pose: Pose, wanted: Mapping[str, float], plan: Plan | None = None) -> Pose:
     """The same, and all else that links drive stays as it is in `placed`: for changing over without a jump."""
     puppet = (plan or placed.plan).puppet
-    driven = sorted({link.drives for link in puppet.links.values()} - set(wanted))
+    driven = sorted({*driven_channels(puppet)} - set(wanted))
     return with_totals(placed, pose, wanted, {name: total(placed, name) for name in driven}, plan)
 
 
 def _may_answer(placed: Placed, names: tuple[str, ...]) -> bool:
     """Whether what links add may hang on these channels: one follows them, or goes by the way of some joint."""
-    links = placed.plan.puppet.links.values()
-    return any(link.travel or link.source in names for link in links)
+    return any(rule.waits or not set(rule.reads).isdisjoint(names) for rule in rules(placed.plan.puppet).values())
 
 
 def moved_to(placed: Placed, pose: Pose, key: str, at: complex) -> Pose:

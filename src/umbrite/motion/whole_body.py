@@ -24,6 +24,7 @@ from umbrite.motion.soft_ends import Ends, taken, willingness
 from umbrite.motion.solvers.kinematics import one_below
 from umbrite.motion.totals import held, total, with_totals
 from umbrite.rig.affine import Affine, linear
+from umbrite.rig.driving.rules import driven_channels
 from umbrite.rig.errors import RigError
 from umbrite.rig.family import ancestors
 from umbrite.rig.ids import owner_of
@@ -139,8 +140,7 @@ def _without_limbs(puppet: Puppet) -> Puppet:
 
 
 def _driven(puppet: Puppet, keys: list[str]) -> tuple[str, ...]:
-    names = {link.drives for link in puppet.links.values()}
-    return tuple(sorted(name for name in names if owner_of(name) in keys))
+    return tuple(sorted(name for name in driven_channels(puppet) if owner_of(name) in keys))
 
 
 def _chain(placed: Placed, order: list[str], joints: tuple[str, ...], carrier: str | None) -> tuple[Lever, ...]:

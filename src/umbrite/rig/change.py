@@ -7,8 +7,8 @@ from msgspec.structs import replace
 
 from umbrite.rig.errors import MissingError, RigError
 from umbrite.rig.ids import FIELDS, Kind, id_kind, numbered_id, owner_of
-from umbrite.rig.mesh import without_joint
-from umbrite.rig.model import Control, Guest, Joint, Limb, Link, Part, Puppet, VariantSet
+from umbrite.rig.mesh import relaid, without_joint
+from umbrite.rig.model import Control, Guest, Joint, Limb, Link, Mesh, Part, Puppet, Response, Shape, VariantSet
 
 T = TypeVar("T")
 
@@ -45,6 +45,16 @@ def get_link(puppet: Puppet, key: str) -> Link:
     return _found(puppet.links, key, "link")
 
 
+def get_response(puppet: Puppet, key: str) -> Response:
+    """The response of that id. Raises RigError where the puppet has none."""
+    return _found(puppet.responses, key, "response")
+
+
+def get_shape(puppet: Puppet, key: str) -> Shape:
+    """The shape of that id. Raises RigError where the puppet has none."""
+    return _found(puppet.shapes, key, "shape")
+
+
 def things(puppet: Puppet, of: Kind) -> Mapping[str, Any]:
     """All things of one kind, by id."""
     found: Mapping[str, Any] = getattr(puppet, FIELDS[of])
@@ -58,10 +68,27 @@ def _field(key: str) -> str:
     return FIELDS[found]
 
 
-def put(puppet: Puppet, key: str, value: Joint | Part | Limb | Control | Link | VariantSet | Guest) -> Puppet:
-    """The puppet with `value` under `key`; the id says which kind it is."""
+Thing = Joint | Part | Limb | Control | Link | VariantSet | Guest | Shape | Response
+
+
+def put(puppet: Puppet, key: str, value: Thing) -> Puppet:
+    """The puppet with `value` under `key`; the id says which kind it is. Shapes of a part whose mesh is another one are laid on that."""
     field = _field(key)
+    if puppet.shapes and isinstance(value, Part) and (old := puppet.parts.get(key)) is not None:
+        puppet = _shapes_kept(puppet, key, old.mesh, value.mesh)
     return replace(puppet, **{field: {**getattr(puppet, field), key: value}})
+
+
+def _shapes_kept(puppet: Puppet, key: str, before: Mesh | None, mesh: Mesh | None) -> Puppet:
+    if before is None or before is mesh:
+        return puppet
+    for name, shape in puppet.shapes.items():
+        if shape.part == key:
+            if mesh is None:
+                puppet = take_out(puppet, name)
+            else:
+                puppet = put(puppet, name, replace(shape, moves=relaid(shape.moves, before, mesh)))
+    return puppet
 
 
 def change(puppet: Puppet, key: str, **fields: Any) -> Puppet:
@@ -78,6 +105,7 @@ def take_out(puppet: Puppet, key: str) -> Puppet:
     kept = {k: link for k, link in puppet.links.items() if key not in {owner_of(link.source), owner_of(link.drives)}}
     if len(kept) < len(puppet.links):
         puppet = replace(puppet, links=kept)
+    puppet = _without_in_responses(puppet, key)
     if id_kind(key) == "joint":  # the numbers of what is followed stay what they are
         for other, joint in puppet.joints.items():
             if key in joint.also:
@@ -95,6 +123,22 @@ def take_out(puppet: Puppet, key: str) -> Puppet:
         if part.clip == key:  # nothing is left to clip by
             puppet = change(puppet, other, clip=None, clip_outside=False)
     return replace(puppet, order=tuple(k for k in puppet.order if k != key))
+
+
+def _without_in_responses(puppet: Puppet, key: str) -> Puppet:
+    """Shapes of a part that is gone are gone; so are a response whose driver is, and what stops say of it."""
+    for other in [name for name, shape in puppet.shapes.items() if shape.part == key]:
+        puppet = take_out(puppet, other)
+    for other, response in puppet.responses.items():
+        if owner_of(response.driver) == key:
+            puppet = take_out(puppet, other)
+        elif any(owner_of(name) == key for stop in response.stops for name in stop.channels):
+            left = (
+                replace(stop, channels={k: v for k, v in stop.channels.items() if owner_of(k) != key})
+                for stop in response.stops
+            )
+            puppet = change(puppet, other, stops=tuple(left))
+    return puppet
 
 
 def _without_in_sets(puppet: Puppet, key: str) -> Puppet:

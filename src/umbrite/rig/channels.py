@@ -9,7 +9,7 @@ number of the variant that shows, 0 being the one at rest. Sliders and pads
 have value, pads value_y too.
 
 Limbs also have stretch and soften (what is added to their own), and hold: what keeps the end's angle, 0 as at rest, else one of HOLDS.
-Parts have depth (so many places further forward), opacity (what is added to their own), visible (0 as at rest, 1 shown, -1 hidden) and
+Shapes have amount: 0 is none of the shape, 1 the whole of it. Parts have depth (so many places further forward), opacity (what is added to their own), visible (0 as at rest, 1 shown, -1 hidden) and
 clip (0 as at rest, else one of CLIPS).
 
 A `Pose` names what is not at rest and nothing else, so that equal poses compare equal. `Settings` name what they set, rest
@@ -67,6 +67,7 @@ CHANNEL_KINDS: dict[str, ChannelKind] = {each.what: each for each in (
     ChannelKind("visible", "part", "shown or hidden", "number", stepped=True),
     ChannelKind("clip", "part", "clip", "number", stepped=True),
     ChannelKind("shows", "set", "which one shows", "number", stepped=True),
+    ChannelKind("amount", "shape", "amount", "share"),
     ChannelKind("value", "control", "value", "number"),
     ChannelKind("value_y", "control", "upright value", "number"),
 )}
@@ -83,7 +84,7 @@ def _gradual(of: Kind) -> tuple[str, ...]:
 
 
 JOINT_CHANNELS, LIMB_CHANNELS, CONTROL_CHANNELS = _gradual("joint"), _gradual("limb"), whats("control")
-PART_CHANNELS = whats("part")
+PART_CHANNELS, SHAPE_CHANNELS = whats("part"), whats("shape")
 LOOKS = ("shows", *PART_CHANNELS)  # that change how parts look, and move nothing
 # What numbers of the channels `hold` and `clip` mean, from 1 on.
 HOLDS: tuple[EndHold, ...] = ("limb", "target", "toe")
@@ -124,6 +125,7 @@ def is_channel(puppet: Puppet, name: str) -> bool:
         or found.owner in puppet.controls
         or found.owner in puppet.sets
         or found.owner in puppet.parts
+        or found.owner in puppet.shapes
     )
 
 
@@ -154,7 +156,8 @@ def linkable_channels(puppet: Puppet, *, sources: bool = False) -> list[str]:
     limbs = [f"{key}.{what}" for key in puppet.limbs for what in LIMB_CHANNELS]
     sets = [f"{key}.shows" for key in puppet.sets]
     parts = [f"{key}.{what}" for key in puppet.parts for what in ("opacity", "depth")]
-    return [*own, *joints, *limbs] if sources else [*joints, *limbs, *sets, *own, *parts]
+    shapes = [f"{key}.amount" for key in puppet.shapes]
+    return [*own, *joints, *limbs, *shapes] if sources else [*joints, *limbs, *sets, *own, *parts, *shapes]
 
 
 def end_hold_of(limb: Limb, number: float) -> EndHold:

@@ -5,8 +5,10 @@ Nobody else looks at the letter: `id_kind` is asked.
 
 from typing import Literal
 
-Kind = Literal["joint", "part", "limb", "control", "link", "set", "guest"]
-KINDS: dict[str, Kind] = {"j": "joint", "p": "part", "l": "limb", "c": "control", "k": "link", "s": "set", "g": "guest"}
+Kind = Literal["joint", "part", "limb", "control", "link", "set", "guest", "shape", "response"]
+KINDS: dict[str, Kind] = {
+    "j": "joint", "p": "part", "l": "limb", "c": "control", "k": "link", "s": "set", "g": "guest", "h": "shape", "r": "response",
+}  # fmt: skip
 LONGEST_NUMBER = 9  # digits
 LETTERS: dict[Kind, str] = {kind: letter for letter, kind in KINDS.items()}
 # Where a puppet keeps the things of a kind.

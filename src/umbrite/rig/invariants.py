@@ -9,7 +9,8 @@ import msgspec
 from umbrite.rig.change import exists, things
 from umbrite.rig.channels import is_channel
 from umbrite.rig.control_kinds import traits
-from umbrite.rig.dependencies import curve_fault, ranked
+from umbrite.rig.driving.dependencies import curve_fault, ranked
+from umbrite.rig.driving.rules import MOST_STOPS, has_two_values
 from umbrite.rig.errors import RigError
 from umbrite.rig.ids import FIELDS, id_kind, is_id
 from umbrite.rig.limb_shape import limb_tip
@@ -22,7 +23,14 @@ from umbrite.rig.quantities.bounds import LARGEST, MOST_IDS, size_faults
 
 def invariants(puppet: Puppet) -> list[str]:
     """A sentence for each thing that does not hold; an empty list where all is well."""
-    broken = [*_ids(puppet), *_references(puppet), *_sets(puppet), *_guests(puppet), *_links_lead_somewhere(puppet)]
+    broken = [
+        *_ids(puppet),
+        *_references(puppet),
+        *_sets(puppet),
+        *_guests(puppet),
+        *_links_lead_somewhere(puppet),
+        *_responses(puppet),
+    ]
     if broken:
         return broken
     return [*_family(puppet), *_limbs(puppet), *_links(puppet), *_numbers(puppet)]
@@ -74,6 +82,23 @@ def _part(puppet: Puppet, part: Part) -> Iterator[str]:
         yield f"{part.name} bends over a joint that is not there"
     if fault := mesh_fault(part.mesh):
         yield f"the mesh of {part.name} can't be used: {fault}"
+
+
+def _responses(puppet: Puppet) -> Iterator[str]:
+    for shape in puppet.shapes.values():
+        part = puppet.parts.get(shape.part)
+        if part is None or part.mesh is None or len(shape.moves) != len(part.mesh.arrays.vertices):
+            yield f"the shape {shape.name} is of a mesh that is not there"
+    for one in puppet.responses.values():
+        places = [(stop.at.x, stop.at.y) for stop in one.stops]
+        if not is_channel(puppet, one.driver):
+            yield f"the response {one.name} is driven by something that is not there"
+        elif any(not is_channel(puppet, name) for stop in one.stops for name in stop.channels):
+            yield f"the response {one.name} moves something that is not there"
+        if len(set(places)) < len(places) or (0.0, 0.0) in places or len(places) > MOST_STOPS:
+            yield f"the response {one.name} has two stops at one value, one at rest, or far too many"
+        if any(y != 0 for _, y in places) and not has_two_values(puppet, one.driver):
+            yield f"the response {one.name} has a stop of two values, and is driven by one"
 
 
 def _sets(puppet: Puppet) -> Iterator[str]:

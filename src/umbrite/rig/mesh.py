@@ -11,7 +11,8 @@ from msgspec.structs import replace
 
 from umbrite.rig.errors import RigError
 from umbrite.rig.mesh_arrays import Complexes, Floats, Ints, MeshArrays
-from umbrite.rig.model import Mesh
+from umbrite.rig.model import Mesh, Point, point
+from umbrite.rig.quantities.barycentric import shares_in
 
 MOST_VERTICES, MOST_TRIANGLES = 20_000, 40_000
 MOST_JOINTS = 4  # a vertex
@@ -112,3 +113,28 @@ def without_joint(mesh: Mesh, key: str) -> Mesh | None:
 def with_keeping(mesh: Mesh, share: float) -> Mesh:
     """The mesh with another share of squash and stretch."""
     return replace(mesh, keeps_area=share)
+
+
+def relaid(moves: Sequence[Point], before: Mesh, mesh: Mesh) -> tuple[Point, ...]:
+    """What a shape moves, for another mesh of the same part: vertices that are merely elsewhere keep their moves; of another number of
+    them each takes that of the place where it lies, beside the old mesh that of the nearest triangle.
+    """
+    old, new = before.arrays.vertices, mesh.arrays.vertices
+    if len(old) == len(new):
+        return tuple(moves)
+    return moves_at(moves, before, new)
+
+
+def moves_at(moves: Sequence[Point], mesh: Mesh, places: Complexes) -> tuple[Point, ...]:
+    """What a shape of a mesh moves at places of the drawing."""
+    known = {complex(z): move for z, move in zip(mesh.arrays.vertices, moves, strict=True)}
+    return tuple(known.get(complex(z)) or point(_move_at(moves, mesh, complex(z))) for z in places)
+
+
+def _move_at(moves: Sequence[Point], mesh: Mesh, at: complex) -> complex:
+    shares = shares_in(mesh.arrays.vertices, mesh.arrays.triangles, np.array([at]))
+    nearest = int((shares.least[0] * np.sqrt(np.abs(shares.doubled))).argmax())
+    parts = np.clip(shares.of(0, nearest), 0.0, None)
+    return complex(
+        sum(part * moves[i].z for part, i in zip(parts / parts.sum(), mesh.arrays.triangles[nearest], strict=True))
+    )

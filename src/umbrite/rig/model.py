@@ -276,6 +276,40 @@ class Link(Value, frozen=True, omit_defaults=True):
     travel: bool = False
 
 
+class Shape(Value, frozen=True, omit_defaults=True):
+    """Another form of a part that has a mesh: how far each of its vertices lies from where the mesh has it, in the drawing's pixels.
+
+    Its channel `amount` tells how much of it is there; several add up.
+    """
+
+    name: str
+    part: str
+    moves: tuple[Point, ...]
+
+
+class Stop(Value, frozen=True, omit_defaults=True):
+    """A value of what drives a response (with two values, across and up), and what the puppet looks like there: channels as differences
+    from rest. Those of sets count variants on from the one at rest.
+    """
+
+    at: Point
+    channels: Mapping[str, float] = {}
+    name: str = ""
+
+
+class Response(Value, frozen=True, omit_defaults=True):
+    """Poses that one value calls forth, or the two of a pad: at its stops what they say, between them straight or smoothly, beyond them as
+    at the outermost; at the neutral value, where no stop is kept, nothing.
+
+    `driver` is a channel, of a pad the one across; a joint's turn counts as it is in the end, its limb and its limits included.
+    """
+
+    name: str
+    driver: str
+    stops: tuple[Stop, ...] = ()
+    smooth: bool = False
+
+
 class Guest(Value, frozen=True, omit_defaults=True):
     """Another puppet inside this one, as one thing: a cart, a mount, a prop with its own rig.
 
@@ -335,6 +369,8 @@ class Puppet(Value, frozen=True):
     limbs: Mapping[str, Limb] = {}
     controls: Mapping[str, Control] = {}
     links: Mapping[str, Link] = {}
+    responses: Mapping[str, Response] = {}
+    shapes: Mapping[str, Shape] = {}
     sets: Mapping[str, VariantSet] = {}
     guests: Mapping[str, Guest] = {}
     guides: tuple[Guide, ...] = ()

@@ -23,6 +23,7 @@ from umbrite.art.masks import sheet_of_part
 from umbrite.art.pictures import Picture
 from umbrite.rig.change import change, put, take_out
 from umbrite.rig.document import Document, settled
+from umbrite.rig.driving.rules import rules
 from umbrite.rig.edits.parts import add_part, reorder
 from umbrite.rig.edits.pivots import join_parts, keep_limbs
 from umbrite.rig.errors import RigError, Watch, unwatched
@@ -32,7 +33,7 @@ from umbrite.rig.limb_shape import drawn_bend, limb_tip
 from umbrite.rig.merging.branch_alone import branch_joints
 from umbrite.rig.merging.guest_edits import place_guest
 from umbrite.rig.merging.rewiring import copied_settings, copied_take, factor_of, grown
-from umbrite.rig.mesh import with_keeping
+from umbrite.rig.mesh import moves_at, with_keeping
 from umbrite.rig.model import Limit, Point, Pose, Puppet, Variant, point
 from umbrite.rig.placement import Box
 from umbrite.rig.takes.take import Take
@@ -116,6 +117,7 @@ def lay_rig(
     puppet, missing = _without(puppet, rig.puppet, pairs, told)
     puppet = _with_drawn_variants(puppet, told)
     puppet = _with_meshes(puppet, rig.puppet, pairs, art_pictures)
+    puppet = _with_shapes(puppet, rig.puppet, mirrored=fit.mirrored)
     puppet, riding = _with_riders(puppet, art, new, pairs)
     puppet = _narrowed(rig.puppet, puppet, {**rig_pictures, **art_pictures}, told, watch)
     puppet = replace(puppet, width=art.width, height=art.height, guides=(), meant=())
@@ -150,6 +152,26 @@ def _with_meshes(puppet: Puppet, rig: Puppet, pairs: Mapping[str, str], pictures
     return puppet
 
 
+def _with_shapes(puppet: Puppet, rig: Puppet, *, mirrored: bool) -> Puppet:
+    """The shapes of parts that bend again, by where their points lie in the drawings; the others are gone, and what calls them forth."""
+    for key, shape in rig.shapes.items():
+        old, part = rig.parts[shape.part], puppet.parts.get(shape.part)
+        puppet = replace(puppet, shapes={**puppet.shapes, key: shape})
+        if part is None or part.mesh is None or old.mesh is None:
+            puppet = take_out(puppet, key)
+            continue
+        if part.mesh.arrays == old.mesh.arrays:
+            continue
+        wide, tall = (part.drawing.width / old.drawing.width, part.drawing.height / old.drawing.height)
+        turned = mirrored and part.drawing.sha256 != old.drawing.sha256
+        there = part.mesh.arrays.vertices
+        across = part.drawing.width - there.real if turned else there.real
+        moves = moves_at(shape.moves, old.mesh, across / wide + 1j * there.imag / tall)
+        sign = -1 if turned else 1
+        puppet = change(puppet, key, moves=tuple(point(complex(m.x * wide * sign, m.y * tall)) for m in moves))
+    return puppet
+
+
 def _around(boxes: Iterable[Box]) -> Box:
     first, *others = boxes
     for box in others:
@@ -178,7 +200,7 @@ def _fit(boxes: tuple[Mapping[str, Box], Mapping[str, Box]], pairs: Mapping[str,
 
 def _with_art(rig: Puppet, art: Puppet, pairs: Mapping[str, str]) -> Puppet:
     """The rig's parts with the drawings of the art, where those lie."""
-    puppet = rig
+    puppet = replace(rig, shapes={})  # they come back on the meshes of the art
     for key, other in pairs.items():
         drawn = art.parts[other]
         puppet = change(
@@ -242,6 +264,13 @@ def _mapped(rig: Puppet, puppet: Puppet, fit: _Fit, elsewhere: Mapping[str, comp
         across, up = (factor_of(name, fit.scale, mirrored=fit.mirrored) for name in (link.source, link.drives))
         points = [Point(p.x * across, p.y * up) for p in link.points]
         puppet = change(puppet, key, points=tuple(sorted(points, key=lambda p: p.x)))
+    for key, one in _of_its_own(rig.responses, strange):
+        across = factor_of(one.driver, fit.scale, mirrored=fit.mirrored)
+        stops = [
+            replace(stop, at=Point(stop.at.x * across, stop.at.y), channels=_scaled(stop.channels, fit, strange))
+            for stop in one.stops
+        ]
+        puppet = change(puppet, key, stops=tuple(sorted(stops, key=lambda stop: (stop.at.x, stop.at.y))))
     poses = tuple(replace(pose, channels=_scaled(pose.channels, fit, strange)) for pose in rig.poses)
     return replace(puppet, poses=poses)
 
@@ -410,7 +439,7 @@ def _showing_what_is_there(document: Document) -> Document:
 
 
 def _is_used(puppet: Puppet, joint: str) -> bool:
-    driven = (owner_of(name) for link in puppet.links.values() for name in (link.source, link.drives))
+    driven = (owner_of(name) for rule in rules(puppet).values() for name in (*rule.reads, rule.waits, *rule.drives))
     return bool(users_of(puppet, joint)) or joint in driven
 
 

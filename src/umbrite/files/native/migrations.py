@@ -9,6 +9,7 @@
 | 5 | guests, whose copies lie in `guests/`, and versions of the work, whose documents lie in `stages/` |
 | 6 | joints that are fixed or have a range of sizes; how a shade was made |
 | 7 | takes laid over takes; draw order, opacity, visibility, clips, stretch, soften and end holds in poses and takes |
+| 8 | responses and shapes |
 """
 
 from collections.abc import Callable
@@ -18,7 +19,7 @@ from typing import Annotated, Any
 import msgspec
 
 Raw = dict[str, Any]
-VERSION = 7
+VERSION = 8
 
 
 class _Named(msgspec.Struct):
@@ -122,8 +123,13 @@ def _to_7(raw: Raw) -> Raw:
     return {**raw, "version": 7}
 
 
+def _to_8(raw: Raw) -> Raw:
+    """Nothing is different for a puppet without responses and shapes."""
+    return {**raw, "version": 8}
+
+
 # From a version to the step that leads to the next.
-STEPS: dict[int, Callable[[Raw], Raw]] = {1: _to_2, 2: _to_3, 3: _to_4, 4: _to_5, 5: _to_6, 6: _to_7}
+STEPS: dict[int, Callable[[Raw], Raw]] = {1: _to_2, 2: _to_3, 3: _to_4, 4: _to_5, 5: _to_6, 6: _to_7, 7: _to_8}
 OLDEST = min(STEPS)
 
 

@@ -90,7 +90,7 @@ def node_tree(puppet: Puppet, takes: Sequence[Take] = ()) -> NodeTree:
         part = puppet.parts[key]
         if part.reference or not (part.visible or building.shown[:, depth].any()):
             continue
-        if part.mesh is not None and (bend := bend_of(puppet, part)) is not None:
+        if part.mesh is not None and (bend := bend_of(puppet, key)) is not None:
             bones[key] = building.bones(key, bend, part.mesh.keeps_area)
         else:
             cards[key] = building.card(key, depth)

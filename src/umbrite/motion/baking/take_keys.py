@@ -172,7 +172,7 @@ def _off(tree: NodeTree, take: int, played: list[Moves], counts: dict[str, Float
         worst = max(worst, float(away[placed.shown[:, place[key]]].max(initial=0.0)))
     for key, bones in tree.bones.items():
         mesh = tree.puppet.parts[key].mesh
-        bend = bend_of(tree.puppet, tree.puppet.parts[key])
+        bend = bend_of(tree.puppet, key)
         assert mesh is not None
         assert bend is not None
         own_maps = _bone_maps(bones.nodes, bones.pivots, maps)

@@ -10,6 +10,7 @@ the middle line. Between two joints both centres count. What is turned is a blen
 All of it is linear in the joints' maps but for one angle a vertex, so a thousand frames are a few products of matrices.
 """
 
+from collections.abc import Mapping
 from typing import NamedTuple
 
 import numpy as np
@@ -19,9 +20,9 @@ from umbrite.motion.plan import Complexes, Floats, Ints
 from umbrite.rig.affine import Affine, around, spun
 from umbrite.rig.family import ancestors
 from umbrite.rig.mesh import weights_of
-from umbrite.rig.model import Mesh, Part, Puppet
+from umbrite.rig.model import Mesh, Part, Puppet, Shape
 from umbrite.rig.placement import board_from_drawing
-from umbrite.rig.remembered import kept_by_content
+from umbrite.rig.remembered import kept_by_content, remembered, remembered_by
 
 # The share of the way from the joint to a vertex's own place on the bones at which its centre of rotation lies.
 OWN_PLACE = 0.5
@@ -43,6 +44,10 @@ class Bend(NamedTuple):
     shift: Floats  # (b, v): and their shifts
     mixing: Floats  # (4b, 2v): both as one matrix of plain numbers, for what has no mirror in it
     rest: Complexes  # (v,)
+    shapes: tuple[str, ...] = ()
+    forms: Complexes = np.zeros(
+        (0, 0), np.complex128
+    )  # (s, v): how far each shape takes the vertices, on the board at rest
 
     @property
     def root(self) -> int:
@@ -50,8 +55,9 @@ class Bend(NamedTuple):
         return next(i for i, carrier in enumerate(self.up.tolist()) if carrier == i)
 
 
-def bend_of(puppet: Puppet, part: Part) -> Bend | None:
+def bend_of(puppet: Puppet, key: str) -> Bend | None:
     """What is needed to bend a part; None for one without a mesh."""
+    part = puppet.parts[key]
     mesh = part.mesh
     if mesh is None:
         return None
@@ -66,7 +72,27 @@ def bend_of(puppet: Puppet, part: Part) -> Bend | None:
         else:
             tips.append(sum(below) / len(below) if below else pivots[i])
     a, b, t = board_from_drawing(part.placement)
-    return _made(mesh, bones, up, pivots, tuple(tips), (a, b, t))
+    bend = _made(mesh, bones, up, pivots, tuple(tips), (a, b, t))
+    shapes = shapes_of(puppet.shapes).get(key, ())
+    return bend._replace(shapes=shapes, forms=_forms(puppet.shapes, shapes, part)) if shapes else bend
+
+
+@remembered
+def shapes_of(shapes: Mapping[str, Shape]) -> Mapping[str, tuple[str, ...]]:
+    """The shapes of each part that has any, by its id."""
+    found: dict[str, tuple[str, ...]] = {}
+    for key, shape in shapes.items():
+        found[shape.part] = (*found.get(shape.part, ()), key)
+    return found
+
+
+@remembered_by(lambda shapes, keys, part: (shapes, keys, part.placement), latest=64)
+def _forms(shapes: Mapping[str, Shape], keys: tuple[str, ...], part: Part) -> Complexes:
+    a, b, _ = board_from_drawing(part.placement)
+    moves = np.array([[move.z for move in shapes[key].moves] for key in keys], np.complex128)
+    found = a * moves + b * np.conj(moves)
+    found.setflags(write=False)
+    return found
 
 
 def _family(puppet: Puppet, mesh: Mesh) -> tuple[tuple[str | None, ...], tuple[int, ...]]:
@@ -115,7 +141,7 @@ def _made(
     np.add.at(shift, carrier, at * (1 - shares))
     arms = z - centres.sum(axis=0)
     found = Bend(bones, carrier, heads, weights, arms, centres, shift, _mixing(centres, shift), z)
-    for array in found[1:]:
+    for array in found[1:-2]:
         array.setflags(write=False)
     return found
 
@@ -162,12 +188,22 @@ def bent(placed: Placed, bend: Bend, keeps_area: float = 0.0) -> Complexes:
     np.cos(local, out=spin.real)
     np.sin(local, out=spin.imag)
     spin *= spun(turn[:, [bend.root]]).astype(np.complex64)
+    arms = bend.arms if (amounts := amounts_of(placed, bend)) is None else bend.arms + amounts @ bend.forms
     if np.all(np.abs(a - 1) < 1e-12) and np.all(np.abs(b) < 1e-12):
-        spin *= bend.arms.astype(np.complex64)
+        spin *= arms.astype(np.complex64)
         placed_at += spin
     else:
-        placed_at += spin * ((a @ bend.weights) * bend.arms + (b @ bend.weights) * np.conj(bend.arms))
+        placed_at += spin * ((a @ bend.weights) * arms + (b @ bend.weights) * np.conj(arms))
     return placed_at
+
+
+def amounts_of(placed: Placed, bend: Bend) -> Floats | None:
+    """How much of each of a part's shapes is there, (frames, shapes); None where there is nothing of any."""
+    if not bend.shapes:
+        return None
+    owners = placed.plan.owners
+    found = placed.channels["amount"][:, [owners[key] for key in bend.shapes]]
+    return found if found.any() else None
 
 
 def bone_maps(placed: Placed, bend: Bend, keeps_area: float = 0.0) -> Affine[Complexes]:

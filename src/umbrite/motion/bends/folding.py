@@ -25,12 +25,14 @@ def fold_turns(puppet: Puppet, keys: Iterable[str] | None = None) -> dict[str, t
         puppet,
         limbs={},
         links={},
+        responses={},
+        shapes={},
         joints={key: replace(joint, limit=None, loose=None) for key, joint in puppet.joints.items()},
     )
     turns = np.arange(1, round(math.pi / STEP) + 1) * STEP
     found: dict[str, tuple[float, float]] = {}
-    for part in puppet.parts.values():
-        bend, mesh = bend_of(free, part), part.mesh
+    for part_key, part in puppet.parts.items():
+        bend, mesh = bend_of(free, part_key), part.mesh
         if bend is None or mesh is None:
             continue
         arrays = mesh.arrays

@@ -22,6 +22,7 @@ from umbrite.motion.soft_ends import asked_for
 from umbrite.motion.solvers.limb_solving import MOST_SOFTEN
 from umbrite.rig.affine import Affine, after, around, inverse, linear
 from umbrite.rig.channels import BY_LIMB, channel
+from umbrite.rig.driving.rules import driven_channels
 from umbrite.rig.limb_shape import bends_to, limb_tip
 from umbrite.rig.model import Limb, Puppet
 from umbrite.rig.placement import board_from_drawing
@@ -72,7 +73,7 @@ def looks_differ(before: Puppet, puppet: Puppet) -> bool:
     def told(one: Puppet) -> tuple[object, ...]:
         joints = {key: tuple(getattr(joint, field) for field in OF_LOOKS) for key, joint in one.joints.items()}
         limbs = {key: tuple(getattr(limb, field) for field in OF_REACH) for key, limb in one.limbs.items()}
-        return joints, limbs, one.links
+        return joints, limbs, one.links, one.responses, one.shapes
 
     return places_differ(before, puppet) or told(before) != told(puppet)
 
@@ -144,7 +145,7 @@ def how_far(was: Placed, now: Placed, rest: Rest | None = None) -> Floats:
         np.maximum(worst, np.where(shown, away, 0.0).max(axis=1), out=worst)
     for i, j, _ in both:
         key = was.plan.parts[i]
-        one, other = bend_of(was.plan.puppet, before[key]), bend_of(now.plan.puppet, puppet[key])
+        one, other = bend_of(was.plan.puppet, key), bend_of(now.plan.puppet, key)
         if one is not None and other is not None and before[key].mesh == puppet[key].mesh:
             mesh = before[key].mesh
             assert mesh is not None
@@ -374,13 +375,13 @@ class _Carry:
 
     def _settled(self, totals: dict[str, Floats]) -> dict[str, Floats]:
         """Channels that come to these totals, links and holds included."""
-        pose, links = dict(self.known), self.puppet.links.values()
+        pose, driven = dict(self.known), driven_channels(self.puppet)
         # What links drive hangs on what is set here, and stays as it was; where they go round about, it takes a few rounds more.
-        totals = {link.drives: self._total(link.drives) for link in links} | totals
+        totals = {name: self._total(name) for name in driven} | totals
         for name, values in totals.items():
             pose[name] = values - _linked(self.plain, name)
         ends = self._kept_ends()
-        for _ in range(ROUNDS + LINKED * bool(links)):
+        for _ in range(ROUNDS + LINKED * bool(driven)):
             now = evaluate(self.plan, pose)
             away = False
             for name, values in totals.items():

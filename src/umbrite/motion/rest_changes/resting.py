@@ -3,7 +3,8 @@
 import numpy as np
 from msgspec.structs import replace
 
-from umbrite.motion.linking import curve_at, curve_of
+from umbrite.motion.driving.curves import curve_at, curve_of
+from umbrite.motion.driving.responses import given, ready
 from umbrite.motion.placed import Placed
 from umbrite.motion.plan import compile_plan
 from umbrite.motion.rest_changes.picture_kept import Rest
@@ -14,10 +15,12 @@ from umbrite.motion.totals import total
 from umbrite.rig.affine import Affine, decompose
 from umbrite.rig.change import change, require_finite
 from umbrite.rig.channels import end_hold_of
+from umbrite.rig.driving.rules import is_turn, values_read
 from umbrite.rig.edits.limits import mended
 from umbrite.rig.edits.rest import changes_in_words
+from umbrite.rig.ids import owner_of
 from umbrite.rig.limb_shape import drawn_bend
-from umbrite.rig.model import Joint, Limit, Link, Placement, Point, Pose, Puppet, point
+from umbrite.rig.model import Joint, Limit, Link, Placement, Point, Pose, Puppet, Stop, point
 
 FLAT = 1e-6  # a scale below this leaves nothing to count from
 
@@ -46,6 +49,8 @@ def make_rest(placed: Placed, frame: int = 0) -> tuple[Puppet, list[str]]:
         puppet = change(puppet, key, offset=point(complex(arm)))
     for key, link in before.links.items():
         puppet = change(puppet, key, points=_through_rest(placed, link, frame))
+    for key in before.responses:
+        puppet = _response_through_rest(placed, puppet, key, frame)
     puppet, _ = kept_poses(rest_posed(placed, puppet, frame), before, puppet)
     words = changes_in_words(before, puppet)
     moved = [joint.name for key, joint in puppet.joints.items() if joint.limit != before.joints[key].limit]
@@ -140,6 +145,36 @@ def _through_rest(placed: Placed, link: Link, frame: int) -> tuple[Point, ...]:
     if min(abs(across), abs(up)) < FLAT:
         across = up = 1.0
     return tuple(Point((p.x - source) / across, (p.y - added) / up) for p in link.points)
+
+
+def _response_through_rest(placed: Placed, puppet: Puppet, key: str, frame: int) -> Puppet:
+    """A response whose stops are told from the new rest: that is at its neutral value, and the old rest is a stop."""
+    before = placed.plan.puppet
+    response = before.responses[key]
+    if response.driver in chosen_channels(before):
+        return puppet
+    names = values_read(before, response)
+    if is_turn(response.driver):
+        values = [placed.turn(owner_of(response.driver), frame)]
+    else:
+        values = [total(placed, name, frame) for name in names]
+    found = ready(before, response)
+    gone = dict(zip(found.drives, given(found, [np.array([value]) for value in values])[0].tolist(), strict=True))
+    here = Point(values[0], values[1] if len(values) > 1 else 0.0)
+    if abs(here.z) < FLAT:
+        return puppet
+    up = {name: 1 + total(placed, name, frame) if _is_scale(name) else 1.0 for name in gone}
+    old_rest = Stop(Point(0.0, 0.0), {}, "As it was")
+    stops = [
+        replace(
+            stop,
+            at=Point(stop.at.x - here.x, stop.at.y - here.y),
+            channels={name: (stop.channels.get(name, 0.0) - off) / (up[name] or 1.0) for name, off in gone.items()},
+        )
+        for stop in (*response.stops, old_rest)
+    ]
+    left = [stop for stop in stops if abs(stop.at.z) > FLAT]
+    return change(puppet, key, stops=tuple(sorted(left, key=lambda stop: (stop.at.x, stop.at.y))))
 
 
 def _is_scale(name: str) -> bool:

@@ -7,6 +7,7 @@ from msgspec.structs import replace
 
 from umbrite.rig.change import change, get_joint, names_like, new_id, put
 from umbrite.rig.control_kinds import control_at_rest, traits
+from umbrite.rig.driving.rules import driven_channels
 from umbrite.rig.edits.controls import add_controls, chooser_of
 from umbrite.rig.edits.links import add_link
 from umbrite.rig.edits.parenting import carry_together
@@ -149,7 +150,7 @@ def _knobs(puppet: Puppet) -> list[Proposed]:
 
 def _aims(puppet: Puppet) -> list[Proposed]:
     """One aim point for the eyes that hang from the same joint; pupils count before the eyes that they lie on."""
-    driven = {owner_of(link.drives) for link in puppet.links.values()}
+    driven = {owner_of(name) for name in driven_channels(puppet)}
     heads: dict[str, list[str]] = {}
     for key, joint in puppet.joints.items():
         if kind_of(joint.name) in {"eye", "pupil"} and joint.parent is not None and parts_on(puppet, key):

@@ -11,11 +11,11 @@ from collections.abc import Iterable, Mapping
 from msgspec.structs import replace
 
 from umbrite.rig.change import change, new_id, require_finite
-from umbrite.rig.dependencies import refuse_circles
+from umbrite.rig.driving.dependencies import refuse_circles
 from umbrite.rig.errors import RigError
 from umbrite.rig.family import ancestors
 from umbrite.rig.ids import id_kind, owner_of
-from umbrite.rig.merging.branch_alone import branch_joints, is_guest_within, things_within
+from umbrite.rig.merging.branch_alone import branch_joints, is_guest_within, moves_any, things_within
 from umbrite.rig.merging.rewiring import Names, Transform, copied_things
 from umbrite.rig.model import Joint, Puppet, on_grid, point
 from umbrite.rig.placement import around_parts
@@ -41,6 +41,7 @@ def copy_branches(
     before, chosen = puppet, things_within(puppet, joints)
     there = set(chosen)
     chosen += [key for key, link in puppet.links.items() if owner_of(link.drives) in there]
+    chosen += [key for key, one in puppet.responses.items() if moves_any(one, there)]
     if transform.line is None:  # a mirrored copy is no guest: it is not what came in
         chosen += [key for key, one in puppet.guests.items() if is_guest_within(one, there)]
     new: dict[str, str] = {}

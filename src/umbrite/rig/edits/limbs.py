@@ -7,7 +7,7 @@ from collections.abc import Iterable, Sequence
 from msgspec.structs import replace
 
 from umbrite.rig.change import change, get_limb, names_like, new_id, put, take_out
-from umbrite.rig.dependencies import refuse_circles
+from umbrite.rig.driving.dependencies import refuse_circles
 from umbrite.rig.edits.variants.branches import hands_carried
 from umbrite.rig.errors import RigError
 from umbrite.rig.family import ancestors, branch, children, parts_on, path, targets, toes, users_of

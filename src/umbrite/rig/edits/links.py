@@ -6,7 +6,7 @@ from msgspec.structs import replace
 
 from umbrite.rig.change import change, get_joint, get_link, names_like, new_id, put, require_finite, thing
 from umbrite.rig.channels import is_channel
-from umbrite.rig.dependencies import curve_fault, refuse_circles
+from umbrite.rig.driving.dependencies import curve_fault, refuse_circles
 from umbrite.rig.errors import RigError
 from umbrite.rig.family import parts_on
 from umbrite.rig.ids import owner_of

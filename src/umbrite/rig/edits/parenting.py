@@ -3,7 +3,7 @@
 from collections.abc import Iterable
 
 from umbrite.rig.change import change, get_joint, names_like, new_id, put, take_out
-from umbrite.rig.dependencies import refuse_circles
+from umbrite.rig.driving.dependencies import refuse_circles
 from umbrite.rig.errors import InUseError, RigError
 from umbrite.rig.family import ancestors, children, parts_on, users_of
 from umbrite.rig.model import Joint, Puppet, Role, point

@@ -10,11 +10,12 @@ from msgspec.structs import replace
 
 from umbrite.rig.change import get_joint
 from umbrite.rig.document import Document
+from umbrite.rig.driving.rules import driven_by
 from umbrite.rig.errors import RigError
 from umbrite.rig.family import branch
 from umbrite.rig.ids import id_kind, owner_of
 from umbrite.rig.mesh import without_joint
-from umbrite.rig.model import Guest, Joint, Limb, Part, Puppet, VariantSet
+from umbrite.rig.model import Guest, Joint, Limb, Part, Puppet, Response, VariantSet
 from umbrite.rig.takes.take import keyed_channels
 
 
@@ -56,6 +57,12 @@ def branch_alone(document: Document, keys: Iterable[str], name: str = "") -> Doc
         limbs={key: limb for key, limb in puppet.limbs.items() if key in there},
         controls={key: control for key, control in puppet.controls.items() if key in there},
         links=links,
+        shapes={key: shape for key, shape in puppet.shapes.items() if key in there},
+        responses={
+            key: _within(one, there)
+            for key, one in puppet.responses.items()
+            if owner_of(one.driver) in there and moves_any(one, there)
+        },
         sets={key: one for key, one in puppet.sets.items() if key in there},
         guests={key: one for key, one in puppet.guests.items() if is_guest_within(one, there)},
         guides=(),
@@ -74,6 +81,7 @@ def things_within(puppet: Puppet, joints: Collection[str]) -> list[str]:
         *(key for key in puppet.joints if key in joints),
         *(key for key in puppet.order if puppet.parts[key].joint in joints),
         *(key for key, limb in puppet.limbs.items() if is_within(limb, joints)),
+        *(key for key, shape in puppet.shapes.items() if puppet.parts[shape.part].joint in joints),
         *sets,
         *(
             key
@@ -81,6 +89,19 @@ def things_within(puppet: Puppet, joints: Collection[str]) -> list[str]:
             if control.moves in joints and (not control.chooses or control.chooses in sets)
         ),
     ]
+
+
+def moves_any(response: Response, there: Collection[str]) -> bool:
+    """Whether a response moves anything of what is there."""
+    return any(owner_of(name) in there for name in driven_by(response))
+
+
+def _within(response: Response, there: Collection[str]) -> Response:
+    stops = (
+        replace(stop, channels={name: value for name, value in stop.channels.items() if owner_of(name) in there})
+        for stop in response.stops
+    )
+    return replace(response, stops=tuple(stops))
 
 
 def is_within(limb: Limb, joints: Collection[str]) -> bool:
@@ -99,8 +120,10 @@ def is_whole(puppet: Puppet, one: VariantSet, joints: Collection[str]) -> bool:
 
 
 def is_guest_within(guest: Guest, there: Collection[str]) -> bool:
-    """Whether a guest is among what is there. Links that it has are not asked for: they go with what they drive."""
-    return guest.root in there and all(key in there for key in guest.ids.values() if id_kind(key) != "link")
+    """Whether a guest is among what is there. Links and responses that it has are not asked for: they go with what they drive."""
+    return guest.root in there and all(
+        key in there for key in guest.ids.values() if id_kind(key) not in {"link", "response"}
+    )
 
 
 def _is_about(channels: Iterable[str], there: Collection[str]) -> bool:

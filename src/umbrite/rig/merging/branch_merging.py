@@ -10,8 +10,8 @@ from typing import NamedTuple
 from msgspec.structs import replace
 
 from umbrite.rig.change import get_joint, new_id, require_finite
-from umbrite.rig.dependencies import refuse_circles
 from umbrite.rig.document import Document
+from umbrite.rig.driving.dependencies import refuse_circles
 from umbrite.rig.errors import RigError
 from umbrite.rig.family import by_parent
 from umbrite.rig.ids import FIELDS, Kind
@@ -21,7 +21,7 @@ from umbrite.rig.words.names import unique
 
 LEAST_SCALE, MOST_SCALE = 1e-3, 1e3
 # In this order ids are given, so that the same graft gives the same ids.
-KINDS: tuple[Kind, ...] = ("joint", "part", "limb", "set", "control", "link", "guest")
+KINDS: tuple[Kind, ...] = ("joint", "part", "limb", "set", "control", "link", "guest", "shape", "response")
 
 
 class Merged(NamedTuple):

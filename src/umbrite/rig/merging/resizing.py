@@ -13,7 +13,7 @@ from umbrite.rig.merging.branch_alone import branch_alone
 from umbrite.rig.merging.branch_merging import LEAST_SCALE, MOST_SCALE, copies
 from umbrite.rig.merging.guests import guest_of
 from umbrite.rig.merging.rewiring import Names, Transform, copied_settings, copied_take
-from umbrite.rig.model import point
+from umbrite.rig.model import Puppet, Response, point
 from umbrite.rig.takes.take import Take
 from umbrite.rig.takes.take_layers import each_level
 
@@ -31,7 +31,9 @@ def resize_branch(document: Document, keys: Iterable[str], scale: float, about: 
     if any(guest_of(puppet, key) is not None for key in alone.joints):
         raise RigError("There is a guest in this branch, which has a size of its own in Details. Resize that.")
     ids = {
-        key: key for field in ("joints", "parts", "limbs", "sets", "controls", "links") for key in getattr(alone, field)
+        key: key
+        for field in ("joints", "parts", "limbs", "sets", "controls", "links", "shapes", "responses")
+        for key in getattr(alone, field)
     }
     made = copies(replace(alone, guests={}), ids, Transform(about * (1 - scale), scale=scale), Names.plain())
     joints = {key: replace(puppet.joints[key], pivot=one.pivot, tip=one.tip) for key, one in made["joints"].items()}
@@ -43,11 +45,24 @@ def resize_branch(document: Document, keys: Iterable[str], scale: float, about: 
         limbs={**puppet.limbs, **made["limbs"]},
         controls={**puppet.controls, **made["controls"]},
         links={**puppet.links, **made["links"]},
+        responses={
+            **puppet.responses,
+            **{key: _resized(puppet, key, one, set(ids)) for key, one in made["responses"].items()},
+        },
     )
     for limb in puppet.limbs.values():  # one that is in the branch in part has its tip elsewhere now
         if puppet.joints[limb.target].pivot.z != (tip := limb_tip(puppet, limb)):
             puppet = change(puppet, limb.target, pivot=point(tip))
     return scaled_values(replace(document, puppet=puppet), frozenset(alone.joints), scale)
+
+
+def _resized(puppet: Puppet, key: str, made: Response, mine: set[str]) -> Response:
+    """A response as it is in a branch of another size; what it moves outside of it stays."""
+    stops = (
+        replace(new, channels={**{k: v for k, v in old.channels.items() if owner_of(k) not in mine}, **new.channels})
+        for old, new in zip(puppet.responses[key].stops, made.stops, strict=True)
+    )
+    return replace(made, stops=tuple(stops))
 
 
 def scaled_values(document: Document, mine: frozenset[str], ratio: float) -> Document:

@@ -25,6 +25,8 @@ from umbrite.rig.model import (
     Placement,
     Point,
     Puppet,
+    Response,
+    Shape,
     Side,
     VariantSet,
     point,
@@ -133,6 +135,8 @@ def copied_things(
         "sets": {new[k]: copied_set(puppet, k, new, names) for k in of("sets")},
         "controls": {new[k]: copied_control(puppet, k, new, transform, names) for k in of("controls")},
         "links": {new[k]: copied_link(puppet, k, new, transform, names) for k in of("links")},
+        "shapes": {new[k]: copied_shape(puppet, k, new, names) for k in of("shapes")},
+        "responses": {new[k]: copied_response(puppet, k, new, transform, names) for k in of("responses")},
         "guests": {new[k]: copied_guest(puppet.guests[k], new, transform, names) for k in of("guests")},
     }
 
@@ -237,6 +241,38 @@ def copied_link(puppet: Puppet, key: str, new: Mapping[str, str], transform: Tra
         source=renamed_channel(link.source, new),
         drives=renamed_channel(link.drives, new),
         points=tuple(sorted(points, key=lambda p: p.x)),
+    )
+
+
+def copied_shape(puppet: Puppet, key: str, new: Mapping[str, str], names: Names) -> Shape:
+    """A shape once more, of the copy of its part: it moves the same points of the same drawing."""
+    shape = puppet.shapes[key]
+    return replace(shape, name=names.new("shapes", shape.name), part=new[shape.part])
+
+
+def copied_response(puppet: Puppet, key: str, new: Mapping[str, str], transform: Transform, names: Names) -> Response:
+    """A response once more. What it moves is in the copy; what drives it from outside of it drives the copy too."""
+    response = puppet.responses[key]
+    mirrored = transform.line is not None
+    across = factor_of(response.driver, transform.scale, mirrored=mirrored) if owner_of(response.driver) in new else 1.0
+    stops = [
+        replace(
+            stop,
+            at=Point(stop.at.x * across, stop.at.y),
+            channels=copied_settings(
+                {name: value for name, value in stop.channels.items() if owner_of(name) in new},
+                new,
+                transform.scale,
+                mirrored=mirrored,
+            ),
+        )
+        for stop in response.stops
+    ]
+    return replace(
+        response,
+        name=names.new("responses", response.name),
+        driver=renamed_channel(response.driver, new),
+        stops=tuple(sorted(stops, key=lambda stop: (stop.at.x, stop.at.y))),
     )
 
 

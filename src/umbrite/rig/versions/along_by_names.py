@@ -10,8 +10,8 @@ from msgspec.structs import replace
 
 from umbrite.rig.change import new_id, put
 from umbrite.rig.channels import channel
-from umbrite.rig.dependencies import refuse_circles
 from umbrite.rig.document import Document
+from umbrite.rig.driving.dependencies import refuse_circles
 from umbrite.rig.edits.shelf import by_names, from_names
 from umbrite.rig.errors import RigError, readable
 from umbrite.rig.merging.rewiring import copied_take, factor_of, grown

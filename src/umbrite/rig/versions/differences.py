@@ -13,6 +13,7 @@ from umbrite.rig.model import Puppet
 
 KINDS: Mapping[Kind, str] = {
     "part": "part", "joint": "joint", "limb": "limb", "control": "control", "link": "link", "set": "set", "guest": "guest",
+    "shape": "shape", "response": "response",
 }  # fmt: skip
 # What people call the fields of things; several fields of one word are one change.
 WORDS: Mapping[str, str] = {
@@ -25,7 +26,8 @@ WORDS: Mapping[str, str] = {
     "offset": "place", "size": "size", "axes": "axes", "least": "range", "most": "range", "on_screen": "size", "colour": "colour",
     "shown": "when it shows", "chooses": "set", "source": "source", "drives": "what it drives", "points": "curve", "smooth": "curve",
     "travel": "source", "variants": "variants", "rest": "variant at rest", "carries": "switching", "root": "root", "sha256": "version",
-    "ids": "version", "at": "place", "scale": "size", "spread": "depth", "hidden": "controls", "data": "version",
+    "ids": "version", "at": "place", "scale": "size", "spread": "depth", "hidden": "controls", "data": "version", "part": "part", "driver": "what drives it",
+    "stops": "stops",
 }  # fmt: skip
 
 

@@ -14,7 +14,7 @@ from umbrite.desk.theme import look
 from umbrite.desk.theme.inked import Inked
 from umbrite.desk.theme.language import tr
 from umbrite.desk.theme.marks import pen
-from umbrite.motion.linking import curve_at, curve_of
+from umbrite.motion.driving.curves import curve_at, curve_of
 from umbrite.rig.channels import shown_unit
 from umbrite.rig.model import Link, Point
 

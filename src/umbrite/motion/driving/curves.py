@@ -27,7 +27,7 @@ def curve_of(link: Link) -> Curve:
     """The curve of a link, made ready to be asked at many places."""
     xs, ys = np.array([p.x for p in link.points]), np.array([p.y for p in link.points])
     steps = np.diff(ys) / np.diff(xs)
-    return Curve(xs, ys, steps, _slopes(xs, steps) if link.smooth else None)
+    return Curve(xs, ys, steps, slopes_of(xs, steps) if link.smooth else None)
 
 
 def curve_at(curve: Curve, x: Floats) -> Floats:
@@ -48,11 +48,13 @@ def curve_at(curve: Curve, x: Floats) -> Floats:
     return np.asarray(inside + beyond)
 
 
-def _slopes(xs: Floats, steps: Floats) -> Floats:
-    """Slopes at the points: 0 where the curve turns, else the weighted harmonic mean of both sides."""
+def slopes_of(xs: Floats, steps: Floats) -> Floats:
+    """Slopes at n points from those of the pieces between, (n - 1,) or (n - 1, curves): 0 where a curve turns, else the weighted
+    harmonic mean of both sides.
+    """
     slopes = np.concatenate([steps[:1], steps[:-1], steps[-1:]])
     if len(steps) > 1:
-        width = np.diff(xs)
+        width = np.diff(xs).reshape(-1, *[1] * (steps.ndim - 1))
         one, two = 2 * width[1:] + width[:-1], width[1:] + 2 * width[:-1]
         same = steps[:-1] * steps[1:] > 1e-200  # flatter than this is level
         safe = np.where(same, one / np.where(same, steps[:-1], 1) + two / np.where(same, steps[1:], 1), 1.0)

@@ -1,4 +1,4 @@
-"""What has to be known before what: a joint after its parent, a limb after its target and its root's parent, a link after what it follows.
+"""What has to be known before what: a joint after its parent, a limb after its target and its root's parent, a link or a response after what it follows.
 
 The plan in `motion` orders its work by this, and edits refuse what would close a circle, naming the loop.
 """
@@ -8,6 +8,7 @@ from graphlib import CycleError, TopologicalSorter
 from itertools import pairwise
 
 from umbrite.rig.change import thing
+from umbrite.rig.driving.rules import rules
 from umbrite.rig.errors import RigError
 from umbrite.rig.ids import owner_of
 from umbrite.rig.model import Limb, Point, Puppet
@@ -15,7 +16,7 @@ from umbrite.rig.remembered import remembered_by
 
 
 def needs(puppet: Puppet) -> dict[str, list[str]]:
-    """For each joint and limb id, the ids of joints and limbs that must be placed first, links aside.
+    """For each joint and limb id, the ids of joints and limbs that must be placed first, links and responses aside.
 
     A joint needs its parent and what it may follow instead; joints of a limb need the limb; the limb needs its root's parent and its target;
     an end that keeps the target's angle needs the target; one that points at its toe target needs that.
@@ -40,12 +41,12 @@ def held_by(limb: Limb) -> str:
     return limb.toe if limb.end_hold == "toe" and limb.toe is not None else limb.target
 
 
-def late_links(puppet: Puppet) -> tuple[str, ...]:
-    """Links that can be followed only while joints are being placed: those by travel, and what follows what they drive."""
-    late: list[str] = []
-    for key in link_order(puppet):
-        link = puppet.links[key]
-        if link.travel or any(puppet.links[other].drives == link.source for other in late):
+def late_rules(puppet: Puppet) -> tuple[str, ...]:
+    """Links and responses that can be followed only while joints are being placed: those that wait for one, and what follows what they drive."""
+    known, late = rules(puppet), list[str]()
+    for key in rule_order(puppet):
+        rule = known[key]
+        if rule.waits or any(not set(rule.reads).isdisjoint(known[other].drives) for other in late):
             late.append(key)
     return tuple(late)
 
@@ -53,27 +54,27 @@ def late_links(puppet: Puppet) -> tuple[str, ...]:
 def _family(puppet: Puppet) -> tuple[object, ...]:
     parents = tuple(joint.parent for joint in puppet.joints.values())
     also = tuple(joint.also for joint in puppet.joints.values())
-    return tuple(puppet.joints), parents, also, puppet.limbs, puppet.links
+    return tuple(puppet.joints), parents, also, puppet.limbs, puppet.links, puppet.responses, puppet.controls
 
 
 @remembered_by(_family)
 def ranked(puppet: Puppet) -> Mapping[str, int]:
-    """Each joint's, limb's and late link's rank: one more than the highest it needs. Raises RigError naming a circle.
+    """Each joint's, limb's, late link's and late response's rank: one more than the highest it needs. Raises RigError naming a circle.
 
-    Places do not matter, so a puppet of the same family, limbs and links is not looked through again.
+    Places do not matter, so a puppet of the same family, limbs, links and responses is not looked through again.
     """
     wants = needs(puppet)
     holder = {joint: key for key, limb in puppet.limbs.items() if limb.enabled for joint in limb.joints}
-    late = late_links(puppet)
+    known, late = rules(puppet), late_rules(puppet)
     for key in late:
-        link = puppet.links[key]
-        wants[key] = (
-            [link.source] if link.travel else [other for other in late if puppet.links[other].drives == link.source]
-        )
+        rule = known[key]
+        wants[key] = [other for other in late if not set(rule.reads).isdisjoint(known[other].drives)]
+        wants[key] += [rule.waits] * bool(rule.waits)
         # A limb starts from its joints' own values, so it waits for what drives them.
-        for driven in (owner_of(link.drives), holder.get(owner_of(link.drives))):
-            if driven in wants:
-                wants[driven].append(key)
+        for owner in {owner_of(name): None for name in rule.drives}:
+            for driven in (owner, holder.get(owner)):
+                if driven in wants:
+                    wants[driven].append(key)
     rank: dict[str, int] = {}
     for key in _in_order(puppet, wants, _waiting):
         rank[key] = 1 + max((rank[k] for k in wants[key]), default=-1)
@@ -85,21 +86,18 @@ def refuse_circles(puppet: Puppet) -> None:
     ranked(puppet)
 
 
-def link_order(puppet: Puppet) -> tuple[str, ...]:
-    """Links in the order in which they can be followed. Raises RigError with the loop in words.
+def rule_order(puppet: Puppet) -> tuple[str, ...]:
+    """Links and responses in the order in which they can be followed. Raises RigError with the loop in words.
 
-    A link by travel needs all that moves its joint: every channel of what the joint hangs from or waits for.
+    What waits for a joint needs all that moves it: every channel of what the joint hangs from or waits for.
     """
-    if not puppet.links:
+    known = rules(puppet)
+    if not known:
         return ()
     wants = needs(puppet)
-    before = {
-        key: _all_before(wants, link.source) if link.travel else {link.source} for key, link in puppet.links.items()
-    }
-    graph = {
-        key: [k for k, link in puppet.links.items() if before[key] & {link.drives, owner_of(link.drives)}]
-        for key in puppet.links
-    }
+    before = {key: _all_before(wants, rule.waits) if rule.waits else set(rule.reads) for key, rule in known.items()}
+    added = {key: {*rule.drives, *map(owner_of, rule.drives)} for key, rule in known.items()}
+    graph = {key: [k for k in known if before[key] & added[k]] for key in known}
     return _in_order(puppet, graph, _linked_round)
 
 
@@ -131,7 +129,7 @@ def _waiting(names: list[str]) -> str:
 
 
 def _linked_round(names: list[str]) -> str:
-    return f"The links go in a circle: {' needs '.join(names)}. Let one of them follow something else."
+    return f"Links and responses go in a circle: {' needs '.join(names)}. Let one of them follow something else."
 
 
 def curve_fault(points: Sequence[Point]) -> str:

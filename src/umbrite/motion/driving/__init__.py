@@ -1,0 +1,1 @@
+"""Links and responses made ready: curves, weights of stops, and what they add."""

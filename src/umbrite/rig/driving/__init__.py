@@ -1,0 +1,1 @@
+"""What drives what: links and responses, and the order in which they are followed."""

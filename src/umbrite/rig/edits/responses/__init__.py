@@ -1,0 +1,1 @@
+"""Edits of responses, and of the shapes that they call forth."""
