@@ -2,7 +2,7 @@
 
 from umbrite.desk.actions.action import Act, on_session, tool_act
 from umbrite.desk.commands import pose_commands, reasons, shelf_commands
-from umbrite.desk.session.stations import BODY, POSE, REHEARSE, SQUASH
+from umbrite.desk.session.stations import BODY, POSE, REHEARSE, RESHAPE, SQUASH
 
 # One line, one action.
 # fmt: off
@@ -10,6 +10,7 @@ POSE_ACTS: tuple[Act, ...] = (
     tool_act("Pose", REHEARSE, POSE),
     tool_act("Pose", REHEARSE, BODY),
     tool_act("Pose", REHEARSE, SQUASH),
+    tool_act("Pose", REHEARSE, RESHAPE),
     Act("free-holds", "Pose", "Take all hold points away", "Shift+A", "x", on_session(pose_commands.free_holds), reasons.needs_holds),
     Act("save-pose", "Pose", "Save the pose on the shelf", "S", "plus", on_session(shelf_commands.save), reasons.needs_parts),
     Act("save-part", "Pose", "Save the pose of the selected only", "Shift+S", "rig-part", on_session(shelf_commands.save_part), reasons.needs_selection),

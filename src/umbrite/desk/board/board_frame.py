@@ -11,6 +11,7 @@ from umbrite.desk.board.widgets.bone_card import BoneCard
 from umbrite.desk.board.widgets.found_strip import FoundStrip
 from umbrite.desk.board.widgets.hint_line import HintLine
 from umbrite.desk.board.widgets.plan_sheet import PlanSheet
+from umbrite.desk.board.widgets.stop_strip import StopStrip
 from umbrite.desk.board.widgets.tool_row import ToolRow
 from umbrite.desk.board.widgets.weight_card import WeightCard
 from umbrite.desk.board.widgets.welcome import Welcome
@@ -34,6 +35,7 @@ class BoardFrame(QWidget):
         self.plan_sheet = PlanSheet(session, self._part_under, self._on_widget, self.board)
         self.weight_card = WeightCard(session, self.board)
         self.banner = Banner(self.board)
+        self.stop_strip = StopStrip(session, self.board)
         self.hints = HintLine(session, self.board, self)
         column = QVBoxLayout(self)
         column.setContentsMargins(0, 0, 0, 0)
@@ -70,6 +72,7 @@ class BoardFrame(QWidget):
         if self.banner.isVisible():
             self.banner.place(BESIDE + 12 if self.session.drafts.now.plan is not None else 0)
             self.banner.raise_()
+        self.stop_strip.place()
         self.found.setGeometry(12, self.board.height() - 178, self.board.width() - 24, 168)
         self.welcome.move(
             (self.board.width() - self.welcome.width()) // 2, (self.board.height() - self.welcome.height()) // 2

@@ -11,11 +11,14 @@ from umbrite.desk.board.camera import Camera
 from umbrite.desk.board.seen import controls_seen, joints_seen
 from umbrite.desk.session.session import Session
 from umbrite.desk.session.stations import CONTROLS
+from umbrite.rig.channels import CONTROL_CHANNELS
 from umbrite.rig.control_kinds import span_of, traits
 from umbrite.rig.edits.control_proposals import Proposed, propose_controls
-from umbrite.rig.model import Control
+from umbrite.rig.edits.responses.stops import response_of
+from umbrite.rig.model import Control, Point
 from umbrite.rig.remembered import remembered_by
 
+SNAP = 6.0  # widget pixels from a notch within which a bead comes to lie on it
 LEAST_SIZE = 24.0  # widget pixels
 
 
@@ -96,14 +99,10 @@ def _share(low: float, high: float, value: float) -> float:
 def bead_at(session: Session, camera: Camera, key: str) -> QPointF:
     """The widget point of a slider's or pad's bead."""
     control = session.puppet.controls[key]
-    middle = camera.point(session.placed.control_at(control))
-    least, most = span_of(control)
-    half = shown_size(control, camera) / 2
-    across = _share(least.x, most.x, session.placed.control_value(key)) * 2 - 1
-    if not traits(control).two_values:
-        return middle + QPointF(across * half, 0)
-    up = _share(least.y, most.y, session.placed.control_value(key, "value_y")) * 2 - 1
-    return middle + QPointF(across * half, -up * half)
+    value = session.placed.control_value
+    return point_of(
+        session, camera, key, Point(value(key), value(key, "value_y") if traits(control).two_values else 0.0)
+    )
 
 
 def values_at(session: Session, camera: Camera, key: str, at: complex) -> dict[str, float]:
@@ -115,7 +114,34 @@ def values_at(session: Session, camera: Camera, key: str, at: complex) -> dict[s
     found = {f"{key}.value": least.x + (most.x - least.x) * _share(-half, half, off.x())}
     if traits(control).two_values:
         found[f"{key}.value_y"] = least.y + (most.y - least.y) * _share(-half, half, -off.y())
+    place = QPointF(*(found.get(f"{key}.{what}", 0.0) for what in CONTROL_CHANNELS))
+    on_slot = point_of(session, camera, key, Point(place.x(), place.y()))
+    for notch in notches(session, key):
+        away = point_of(session, camera, key, notch) - on_slot
+        if abs(complex(away.x(), away.y())) <= SNAP:
+            return {
+                name: value for name, value in ((f"{key}.value", notch.x), (f"{key}.value_y", notch.y)) if name in found
+            }
     return found
+
+
+def notches(session: Session, key: str) -> list[Point]:
+    """The values of a slider or pad at which poses are kept, and the neutral one; none where it calls nothing forth."""
+    response = response_of(session.puppet, f"{key}.value")
+    if response is None:
+        return []
+    return [Point(0.0, 0.0), *(stop.at for stop in session.puppet.responses[response].stops)]
+
+
+def point_of(session: Session, camera: Camera, key: str, at: Point) -> QPointF:
+    """The widget point at which a slider's or pad's bead lies at a value."""
+    control = session.puppet.controls[key]
+    middle = camera.point(session.placed.control_at(control))
+    least, most = span_of(control)
+    half = shown_size(control, camera) / 2
+    across = _share(least.x, most.x, at.x) * 2 - 1
+    up = _share(least.y, most.y, at.y) * 2 - 1 if traits(control).two_values else 0.0
+    return middle + QPointF(across * half, -up * half)
 
 
 def cells(session: Session, camera: Camera, key: str) -> list[QRectF]:

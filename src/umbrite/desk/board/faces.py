@@ -20,4 +20,5 @@ TOOL_FACES |= {
     stations.CUT.name: Face(part_presses.with_knife),
     stations.WEIGHTS.name: Face(mesh_presses.with_brush),
     stations.MESH_POINTS.name: Face(mesh_presses.with_points),
+    stations.RESHAPE.name: Face(mesh_presses.with_push),
 }

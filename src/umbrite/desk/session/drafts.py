@@ -9,8 +9,9 @@ from PySide6.QtCore import QObject, Signal
 
 from umbrite.motion.whole_body import HoldPoint
 from umbrite.rig.change import exists
+from umbrite.rig.channels import is_channel
 from umbrite.rig.document import Document
-from umbrite.rig.model import Puppet
+from umbrite.rig.model import Point, Puppet
 
 if TYPE_CHECKING:
     from umbrite.art.building.body_plan import BodyPlan
@@ -119,6 +120,14 @@ class MirrorLine(NamedTuple):
     made: Puppet  # once something else has changed, the line is gone
 
 
+class StopDraft(NamedTuple):
+    """A stop that is being posed: the channel that drives it, the value, and the document when it began."""
+
+    driver: str
+    at: Point
+    before: Document
+
+
 class Drafts(NamedTuple):
     """All of it as one value."""
 
@@ -130,6 +139,7 @@ class Drafts(NamedTuple):
     cuts: CutDraft | None = None  # proposed until they are cut or rubbed out
     bones: Boning = Boning()
     mirror: MirrorLine | None = None
+    stop: StopDraft | None = None  # what is posed now belongs to it
     pin: complex | None = None  # a pivot for one turn only, on the board
     holds: tuple[HoldPoint, ...] = ()  # points that stay while the whole body is dragged
     swept: tuple[Ghost, ...] = ()  # the last sway, until the next press
@@ -150,6 +160,7 @@ class Drafts(NamedTuple):
             proposals=proposals,
             limbs=limbs,
             holds=holds,
+            stop=self.stop if self.stop is not None and is_channel(puppet, self.stop.driver) else None,
             bones=Boning() if gone else self.bones,
             found_limits=() if lost else self.found_limits,
         )
@@ -163,6 +174,7 @@ class Drafts(NamedTuple):
             holds=self.holds,
             swept=self.swept,
             flashing=self.flashing,
+            stop=self.stop,
             beside=self.beside,
         )
 

@@ -142,6 +142,16 @@ SQUASH = Tool(
 )
 
 
+RESHAPE = Tool(
+    "reshape",
+    "reshape",
+    "Reshape",
+    "Alt+Shift+R",
+    "rig-reshape",
+    "Drag the art: what lies near is pushed along, and is kept as a shape. Shift pushes more of it, Ctrl a single point.",
+)
+
+
 class Station(NamedTuple):
     """A place of work. The first of its tools is taken when it is entered. `panels` stand there at first; none: all but what others name.
 
@@ -170,7 +180,7 @@ LIMBS = Station("Limbs", (LIMB, BONE, BIND, LIMIT, WEIGHTS, MESH_POINTS), sways=
 CONTROLS = Station("Controls", (CONTROL,), selects_all="control", controls=True, nudges="control")
 REHEARSE = Station(
     "Rehearse",
-    (POSE, BODY, SQUASH),
+    (POSE, BODY, SQUASH, RESHAPE),
     "part",
     "control",
     ("Details", "Poses"),

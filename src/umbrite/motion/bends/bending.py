@@ -29,6 +29,7 @@ OWN_PLACE = 0.5
 # Weights this small decide where the centre lies for what follows one joint alone, where it does not matter.
 FAINT = 1e-6
 FAR = 1e4  # board pixels
+FLAT = 1e-9  # what takes areas to less can't be pushed back
 TOGETHER = 1e-9  # maps that differ by less, for a part as large as the board, are one
 
 
@@ -195,6 +196,16 @@ def bent(placed: Placed, bend: Bend, keeps_area: float = 0.0) -> Complexes:
     else:
         placed_at += spin * ((a @ bend.weights) * arms + (b @ bend.weights) * np.conj(arms))
     return placed_at
+
+
+def pushed_back(placed: Placed, bend: Bend, by: Complexes, keeps_area: float = 0.0) -> Complexes:
+    """By how much vertices must be moved on the board at rest for them to be moved by so much as posed, (vertices,); of one frame."""
+    turn, a, b = _unturned(placed, bend, bone_maps(placed, bend, keeps_area))
+    spin = spun((turn @ bend.weights)[0])
+    a, b = spin * (a @ bend.weights)[0], spin * (b @ bend.weights)[0]
+    whole = np.abs(a) ** 2 - np.abs(b) ** 2
+    safe = np.where(np.abs(whole) < FLAT, np.inf, whole)
+    return np.asarray((np.conj(a) * by - b * np.conj(by)) / safe)
 
 
 def amounts_of(placed: Placed, bend: Bend) -> Floats | None:

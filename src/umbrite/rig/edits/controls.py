@@ -34,7 +34,9 @@ def _same_work(one: Control, other: Control) -> bool:
     return one.moves == other.moves and (both <= MOVING or both == {"knob"})
 
 
-def make_control(puppet: Puppet, kind: ControlKind, joint: str, at: complex | None = None) -> tuple[Puppet, str]:
+def make_control(
+    puppet: Puppet, kind: ControlKind, joint: str, at: complex | None = None, *, linked: bool = True
+) -> tuple[Puppet, str]:
     """One control for a joint: moving or turning it, or standing beside it with a value of its own.
 
     `at` is its board point at rest; without it, it stands on the pivot, or beside the art where it has a value. A slider is
@@ -59,6 +61,8 @@ def make_control(puppet: Puppet, kind: ControlKind, joint: str, at: complex | No
     offset = point(place - puppet.joints[stands].pivot.z)
     control = Control(name, kind, stands, of.shape, offset, of.size, side)
     puppet, (key,) = add_controls(puppet, [control])
+    if not linked:
+        return puppet, key
     if kind == "slider":
         small, large = (item.limit.smallest, item.limit.largest) if item.limit else (-0.7, 0.7)
         curve = [(-1.0, small), (0.0, 0.0), (1.0, large)]

@@ -65,7 +65,8 @@ def paint(painter: Inked, sight: Sight) -> None:
         for hold in sight.session.drafts.now.holds:
             place = complex(sight.session.placed.joint_map(hold.joint)(hold.at))
             marks.nail(painter, sight.camera.point(place))
-    if station.timed and sight.session.timeline.keying:  # loud: what is posed here is kept
+    stop = station.posed and sight.session.drafts.now.stop is not None
+    if stop or (station.timed and sight.session.timeline.keying):  # loud: what is posed here is kept
         marks.stitched(painter, sight.within.adjusted(2, 2, -2, -2))
     if sight.session.drafts.now.pin is not None:
         marks.pin(painter, sight.camera.point(sight.session.drafts.now.pin))

@@ -1,7 +1,7 @@
 """Presses on parts that bend: the brush, and the points of the mesh."""
 
 from umbrite.desk.board.camera import Camera
-from umbrite.desk.board.gestures import mesh_gestures, weight_gestures
+from umbrite.desk.board.gestures import mesh_gestures, shape_gestures, weight_gestures
 from umbrite.desk.board.gestures.gesture import Pointer
 from umbrite.desk.board.press_rules.press import Press, Spot
 from umbrite.desk.commands.bends import mesh_commands
@@ -47,3 +47,12 @@ def with_points(session: Session, camera: Camera, pointer: Pointer, spot: Spot) 
     if point not in brushing.vertices:
         brushing.select([point])
     return Press(lambda: mesh_gestures.move_points(session, pointer.at), lambda: brushing.select([point]))
+
+
+def with_push(session: Session, _camera: Camera, pointer: Pointer, spot: Spot) -> Press | None:
+    """The art is pushed into another shape; controls pose as they do without this tool."""
+    if spot.handle is not None or not spot.under:
+        return None
+    chosen = [key for key in spot.under if key in session.selection.of("part")]
+    part = (chosen or spot.under)[0]
+    return Press(lambda: shape_gestures.push(session, part, pointer), lambda: session.selection.select([part]))

@@ -14,6 +14,7 @@ from umbrite.desk.panels.details.part_section import PartSection
 from umbrite.desk.panels.details.posed.looks_numbers import LimbReach, PartLooks
 from umbrite.desk.panels.details.posed.pose_numbers import PoseNumbers
 from umbrite.desk.panels.details.section import Section
+from umbrite.desk.panels.details.stops_card import StopsCard
 from umbrite.desk.panels.details.variant_strip import VariantStrip
 from umbrite.desk.session.session import Session
 from umbrite.desk.session.stations import PARTS
@@ -62,9 +63,11 @@ class Details(QScrollArea):
         self.guest = GuestCard(session, guests)
         self.bendy = BendyCard(session)
         self.variants = VariantStrip(session)
+        self.stops = StopsCard(session)
         column.addWidget(self.guest)
         column.addWidget(self.bendy)
         column.addWidget(self.variants)
+        column.addWidget(self.stops)
         for section in self.sections.values():
             column.addWidget(section)
         column.addStretch(1)

@@ -1,0 +1,1 @@
+"""What actions do about poses that values call forth."""

@@ -1,0 +1,121 @@
+"""Poses that values call forth, made by posing them: begun, posed, kept or discarded, shown again, mirrored, reshaped."""
+
+import numpy as np
+import pytest
+from PySide6.QtCore import Qt
+from PySide6.QtTest import QTest
+
+from demo_puppet import joint
+from umbrite.desk.board.control_places import bead_at
+from umbrite.desk.session.stations import REHEARSE, RESHAPE
+from umbrite.motion.scene import mesh_places
+from umbrite.rig.channels import with_values
+
+
+@pytest.fixture
+def slider(wick_window, act):
+    """A slider for poses beside the head, in Rehearse, its bead at the end."""
+    session = wick_window.session
+    session.workspace.go_to(REHEARSE)
+    session.selection.select([joint(session.puppet, "Head")])
+    act("make-pose-slider")
+    (key,) = session.selection.keys
+    session.edit("Bead", pose=with_values(session.pose, {f"{key}.value": 1.0}))
+    return key
+
+
+def bead(window, key):
+    """The board point of a slider's bead."""
+    place = bead_at(window.session, window.board.camera, key)
+    return window.board.camera.board(complex(place.x(), place.y()))
+
+
+def posed_at_the_end(window, hand, act):
+    """The cap lifted for the slider's end, and kept with Enter."""
+    session, cap = window.session, joint(window.session.puppet, "Cap")
+    act("pose-here")
+    session.edit("Lift", pose=with_values(session.pose, {f"{cap}.y": -30.0}))
+    QTest.keyClick(hand.board, Qt.Key.Key_Return)
+    return cap
+
+
+def test_a_pose_is_made_by_posing_and_comes_with_the_bead(wick_window, slider, hand, act):
+    session = wick_window.session
+    steps = len(session.history.steps()[0])
+    cap = posed_at_the_end(wick_window, hand, act)
+    assert len(session.history.steps()[0]) == steps + 1
+    assert session.pose == {f"{slider}.value": 1.0}
+    assert session.placed.value(cap, "y") == pytest.approx(-30.0)
+    start = bead(wick_window, slider)
+    middle = session.placed.control_at(session.puppet.controls[slider])
+    hand.drag(start, middle)
+    assert session.placed.value(cap, "y") == 0  # the bead comes to lie on the neutral notch
+    hand.drag(bead(wick_window, slider), (start + middle) / 2)
+    assert -20 < session.placed.value(cap, "y") < -10
+    act("pose-here")
+    QTest.keyClick(hand.board, Qt.Key.Key_Escape)
+    assert session.drafts.now.stop is None
+    session.step(-3)
+    assert session.puppet.responses == {}
+
+
+@pytest.mark.usefixtures("slider")
+def test_what_is_discarded_can_be_done_again_and_rest_is_refused(wick_window, act):
+    session, cap = wick_window.session, joint(wick_window.session.puppet, "Cap")
+    act("pose-here")
+    assert wick_window.frame.stop_strip.isVisibleTo(wick_window)
+    session.edit("Lift", pose=with_values(session.pose, {f"{cap}.y": -30.0}))
+    wick_window.frame.stop_strip.discard.click()
+    assert session.placed.value(cap, "y") == 0
+    session.step(1)
+    assert session.placed.value(cap, "y") == -30
+    session.edit("Back", pose={})
+    act("pose-here")
+    assert session.drafts.now.stop is None
+    assert "neutral value" in wick_window.frame.hints.message
+
+
+def test_the_card_lists_stops_shows_mirrors_and_removes_them(wick_window, slider, hand, act):
+    session, card = wick_window.session, wick_window.details.stops
+    cap = posed_at_the_end(wick_window, hand, act)
+    session.selection.select([slider])
+    assert [card.list.item(i).text() for i in range(card.list.count())] == ["+1.00"]
+    assert "Cap" in card.list.item(0).toolTip()
+    card.list.item(0).setText("Surprise")
+    card.buttons["Mirror"].click()
+    (response,) = session.puppet.responses.values()
+    assert [(stop.at.x, stop.name) for stop in response.stops] == [(-1.0, "Surprise"), (1.0, "Surprise")]
+    card.list.setCurrentRow(0)
+    card.buttons["Show"].click()
+    assert session.pose == {f"{slider}.value": -1.0}
+    card.buttons["Pose again"].click()
+    session.edit("More", pose=with_values(session.pose, {f"{cap}.y": -12.0}))
+    wick_window.frame.stop_strip.keep.click()
+    assert session.placed.value(cap, "y") == pytest.approx(-42.0)
+    card.buttons["Remove"].click()
+    card.buttons["Remove"].click()
+    assert session.puppet.responses == {}
+    assert not card.isVisibleTo(wick_window)
+
+
+def test_a_bend_is_corrected_by_pushing_the_art(wick_window, hand, act):
+    session = wick_window.session
+    arm = next(limb for limb in session.puppet.limbs.values() if limb.name == "Near arm")
+    bent = {f"{arm.target}.x": 150.0, f"{arm.target}.y": -330.0}
+    session.workspace.go_to(REHEARSE)
+    session.edit("Bend", pose=bent)
+    session.selection.select([arm.joints[1]])
+    act("correct-bend")
+    assert session.workspace.tool is RESHAPE
+    elbow = session.placed.pivot(arm.joints[1])
+    hand.drag(elbow - 20 + 10j, elbow - 60 + 25j)
+    (shape,) = session.puppet.shapes.values()
+    QTest.keyClick(hand.board, Qt.Key.Key_Return)
+    assert session.pose == bent
+    moved = mesh_places(session.placed)[shape.part]
+    near = np.abs(moved - (elbow - 60 + 25j)).min()
+    session.edit("Rest", pose={})
+    rest = session.puppet.parts[shape.part].mesh.arrays.vertices
+    assert near < 12
+    assert session.placed.value(next(iter(session.puppet.shapes)), "amount") == 0
+    assert len(rest) == len(shape.moves)
