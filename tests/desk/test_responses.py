@@ -6,6 +6,7 @@ from PySide6.QtCore import Qt
 from PySide6.QtTest import QTest
 
 from demo_puppet import joint
+from drawn_faces import EYES, HEAD, drawn_face
 from umbrite.desk.board.control_places import bead_at
 from umbrite.desk.session.stations import REHEARSE, RESHAPE
 from umbrite.motion.scene import mesh_places
@@ -119,3 +120,33 @@ def test_a_bend_is_corrected_by_pushing_the_art(wick_window, hand, act):
     assert near < 12
     assert session.placed.value(next(iter(session.puppet.shapes)), "amount") == 0
     assert len(rest) == len(shape.moves)
+
+
+def test_a_face_of_unnamed_pieces_turns_in_three_gestures(window, hand, act):
+    session = window.session
+    session.open(drawn_face(), None)
+    session.selection.select([list(session.puppet.joints)[HEAD]])
+    act("head-turn")
+    draft = session.drafts.now.head
+    nose = next(i for i, piece in enumerate(draft.face.pieces) if piece.parts[0] == list(session.puppet.parts)[8])
+    hand.click(draft.face.pieces[nose].middle)
+    assert session.drafts.now.head.left_out == {nose}
+    hand.click(draft.face.pieces[nose].middle)
+    QTest.keyClick(hand.board, Qt.Key.Key_Return)
+    (pad,) = session.selection.keys
+    assert session.puppet.controls[pad].name == "Head turn"
+    eye = list(session.puppet.parts)[EYES[0]]
+    was = session.placed.pivot(session.puppet.parts[eye].joint)
+    spot = session.placed.control_at(session.puppet.controls[pad])
+    hand.drag(spot, spot + 1000)
+    assert session.pose[f"{pad}.value"] == 1.0
+    assert session.placed.pivot(session.puppet.parts[eye].joint).real > was.real + 60
+    act("pose-here")
+    turned = session.placed.pivot(session.puppet.parts[eye].joint)
+    hand.drag(turned - 12, turned - 12 + 20j)
+    assert session.history.steps()[0][0].startswith("Pose")
+    QTest.keyClick(hand.board, Qt.Key.Key_Return)
+    assert session.history.steps()[0][0] == "Pose Head turn at +1.00, 0"
+    act("head-turn")
+    QTest.keyClick(hand.board, Qt.Key.Key_Escape)
+    assert session.drafts.now.head is None

@@ -3,7 +3,7 @@
 from umbrite.desk.actions.action import Act, on_session, then_board, tool_act
 from umbrite.desk.commands import control_commands
 from umbrite.desk.commands.parts import art_commands
-from umbrite.desk.commands.responses import stop_commands
+from umbrite.desk.commands.responses import face_commands, stop_commands
 from umbrite.desk.commands.sets import variant_commands
 from umbrite.desk.session.stations import CONTROL, CONTROLS
 from umbrite.rig.model import ControlKind
@@ -35,6 +35,7 @@ CONTROL_ACTS: tuple[Act, ...] = (
     Act("variant-rest", "Controls", "Show this variant at rest", "", "check", on_session(variant_commands.rest_here), variant_commands.needs_variants),
     Act("variant-out", "Controls", "Take it out of its set", "", "x", on_session(variant_commands.take_out), variant_commands.needs_variants),
     Act("make-chooser", "Controls", "Chooser of the selected set", "", "rig-chooser", on_session(variant_commands.chooser), variant_commands.needs_choice),
+    Act("head-turn", "Controls", "Make a head turn", "", "rig-head-turn", then_board(face_commands.head_turn), face_commands.needs_head, "Controls"),
     Act("pose-here", "Controls", "Pose at this value", "Alt+Shift+K", "rig-pose-stop", on_session(stop_commands.pose_here), stop_commands.needs_driver, "Rehearse"),
     Act("link", "Controls", "Link the second selected to the first", "Shift+L", "rig-cord", on_session(control_commands.link), control_commands.needs_two_joints),
     Act("controls-list", "Controls", "List of controls and links", "Ctrl+L", "rig-controls", lambda desk: desk.show_controls()),

@@ -11,7 +11,7 @@ from umbrite.desk.board.face import faces
 from umbrite.desk.board.part_frame import frame_of, grasps, shown_shift
 from umbrite.desk.board.seen import controls_seen, joints_seen, limbs_seen, rivets_seen
 from umbrite.desk.session.session import Session
-from umbrite.desk.session.stations import BONE, LIMIT, PIVOTS
+from umbrite.desk.session.stations import BONE, CONTROLS, LIMIT, PIVOTS
 from umbrite.motion.posing import turned_with
 from umbrite.rig.control_kinds import traits
 from umbrite.rig.edits.bones import away_from_bone
@@ -86,7 +86,10 @@ def of_limbs(session: Session, camera: Camera) -> list[Handle]:
 
 def of_controls(session: Session, camera: Camera) -> list[Handle]:
     """Controls, and those that are proposed."""
-    return list(_controls(session, camera))
+    head = session.drafts.now.head
+    pieces = head.face.pieces if head is not None and session.workspace.station is CONTROLS else ()
+    faces = [Handle("face piece", str(i), piece.middle, PROPOSED) for i, piece in enumerate(pieces)]
+    return faces or list(_controls(session, camera))
 
 
 def of_posing(session: Session, camera: Camera) -> list[Handle]:

@@ -5,7 +5,7 @@ from collections.abc import Callable
 from umbrite.desk.commands import control_commands, limb_commands
 from umbrite.desk.commands.building import cut_commands, joint_commands, plan_commands
 from umbrite.desk.commands.parts import art_commands
-from umbrite.desk.commands.responses import stop_commands
+from umbrite.desk.commands.responses import face_commands, stop_commands
 from umbrite.desk.commands.takes import take_commands
 from umbrite.desk.session.session import Session
 from umbrite.desk.session.stations import CONTROLS, LIMBS, PARTS, PIVOTS
@@ -23,6 +23,7 @@ def proposals_of(session: Session) -> tuple[Work, Work] | None:
         (station is PIVOTS and bool(drafts.proposals), joint_commands.take_all, joint_commands.leave_all),
         (station is LIMBS and bool(drafts.limbs), limb_commands.accept_proposed, limb_commands.rub_out),
         (station is CONTROLS and drafts.left_out is not None, control_commands.take_all, control_commands.rub_out),
+        (station is CONTROLS and drafts.head is not None, face_commands.make, face_commands.discard),
         (station.posed and drafts.stop is not None, stop_commands.keep, stop_commands.discard),
         (station.timed and bool(session.timeline.unkept), take_commands.keep_unkept, _let_go),
     )

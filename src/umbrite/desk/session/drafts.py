@@ -18,6 +18,7 @@ if TYPE_CHECKING:
     from umbrite.art.building.placing import Filled
     from umbrite.art.building.plan_limbs import Wishes
     from umbrite.art.contacts import Pieces
+    from umbrite.art.faces.face_pieces import Face
     from umbrite.art.joint_finding import Proposal
     from umbrite.art.joint_limits import FoundLimit
     from umbrite.files.package import Package
@@ -128,6 +129,14 @@ class StopDraft(NamedTuple):
     before: Document
 
 
+class HeadDraft(NamedTuple):
+    """A face that is laid on a ball, for a head that turns: its puppet, and the numbers of pieces that are left out."""
+
+    puppet: Puppet
+    face: "Face"
+    left_out: frozenset[int] = frozenset()
+
+
 class Drafts(NamedTuple):
     """All of it as one value."""
 
@@ -140,6 +149,7 @@ class Drafts(NamedTuple):
     bones: Boning = Boning()
     mirror: MirrorLine | None = None
     stop: StopDraft | None = None  # what is posed now belongs to it
+    head: HeadDraft | None = None  # proposed until it is made or discarded
     pin: complex | None = None  # a pivot for one turn only, on the board
     holds: tuple[HoldPoint, ...] = ()  # points that stay while the whole body is dragged
     swept: tuple[Ghost, ...] = ()  # the last sway, until the next press
@@ -160,6 +170,7 @@ class Drafts(NamedTuple):
             proposals=proposals,
             limbs=limbs,
             holds=holds,
+            head=self.head if self.head is not None and self.head.puppet is puppet else None,
             stop=self.stop if self.stop is not None and is_channel(puppet, self.stop.driver) else None,
             bones=Boning() if gone else self.bones,
             found_limits=() if lost else self.found_limits,

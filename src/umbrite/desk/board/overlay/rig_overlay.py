@@ -15,6 +15,7 @@ from umbrite.desk.board.overlay import (
     art_overlay,
     control_overlay,
     cut_overlay,
+    face_overlay,
     mesh_overlay,
     posing_overlay,
     ruler_overlay,
@@ -55,6 +56,7 @@ def paint(painter: Inked, sight: Sight) -> None:
         take_overlay.paint(painter, sight)
     posing_overlay.paint(painter, sight)
     cut_overlay.paint(painter, sight)
+    face_overlay.paint(painter, sight)
     for face in reversed(faces(sight.session)):
         if face.paint is not None:
             face.paint(painter, sight)

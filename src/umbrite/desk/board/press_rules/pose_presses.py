@@ -8,6 +8,7 @@ from umbrite.desk.board.handles import Handle, locked_control_at
 from umbrite.desk.board.picking import joint_under
 from umbrite.desk.board.press_rules.press import Press, Spot, pick
 from umbrite.desk.commands import control_commands
+from umbrite.desk.commands.responses import face_commands
 from umbrite.desk.session.session import Session
 from umbrite.desk.session.stations import BODY, SQUASH
 from umbrite.desk.theme.language import tr
@@ -19,6 +20,8 @@ def in_controls(session: Session, _camera: Camera, pointer: Pointer, spot: Spot)
     handle = spot.handle
     if handle is None:
         return pick(session, spot, pointer, joints=True)
+    if handle.kind == "face piece":
+        return Press(click=lambda: face_commands.leave_or_take(session, int(handle.key)))
     if handle.kind == "proposed":
         return Press(click=lambda: control_commands.leave_or_take(session, int(handle.key)))
     if pointer.shift:

@@ -29,6 +29,7 @@ HANDLE_HINTS = {
     ("Limbs", "limit"): "{name}: drag this end of the fan or turn the wheel over it. Shift steps by 5°, Ctrl sets both ends alike.",
     ("Controls", "control"): "{name}: drag to put the control elsewhere. Shift selects several.",
     ("Controls", "proposed"): "Click to leave this control out or to take it again. Enter makes the set, Esc rubs it out.",
+    ("Controls", "face piece"): "Click to leave this piece out of the turn or to take it again. Enter makes the head turn, Esc discards it.",
     ("Rehearse", "control"): "{name}: drag to pose. Shift keeps to one axis, Shift+click selects several to drag together.",
     ("Rehearse", "chooser"): "{name}: click a card, turn the wheel, or press its number. Picked together, choosers take the same name.",
     ("Rehearse", "ring"): "{name}: drag the ring to turn it, the middle to move it. Shift steps by 5°; with Alt the art under the ring turns.",

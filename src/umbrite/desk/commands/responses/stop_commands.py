@@ -174,7 +174,8 @@ def value_text(puppet: Puppet, driver: str, at: Point) -> str:
         return next((one.name for one in puppet.sets[key].variants if one.number == round(at.x)), f"{at.x:g}")
     if is_turn(driver):
         return f"{at.x * shown_unit(driver):+.0f}°".replace("-", "\N{MINUS SIGN}")
-    text = f"{at.x:+.2f}, {at.y:+.2f}" if has_two_values(puppet, driver) else f"{at.x:+.2f}"
+    values = (at.x, at.y) if has_two_values(puppet, driver) else (at.x,)
+    text = ", ".join(f"{value:+.2f}" if round(value, 2) else "0" for value in values)
     return text.replace("-", "\N{MINUS SIGN}")
 
 

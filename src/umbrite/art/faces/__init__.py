@@ -1,0 +1,1 @@
+"""Faces: what their pieces are, and how they look when the head turns."""
