@@ -30,8 +30,9 @@ from umbrite.rig.edits.looks import set_guides, trim
 from umbrite.rig.edits.parts import add_part
 from umbrite.rig.edits.pivots import move_pivot
 from umbrite.rig.edits.renaming import rename
+from umbrite.rig.edits.responses.stops import add_response, put_stop
 from umbrite.rig.invariants import invariants
-from umbrite.rig.model import Guide, Placement
+from umbrite.rig.model import Guide, Placement, Point
 from umbrite.rig.takes.keys import put_keys, spots_of
 from umbrite.rig.takes.take import Take
 from umbrite.rig.takes.take_layers import lay_over
@@ -269,12 +270,23 @@ def with_guest(desk):
     desk.session.selection.select([part(desk.session.puppet, "Box")])
 
 
+def calling(desk):
+    """A knob's joint, the near hand, whose turn widens the cap."""
+    wick(desk)
+    session = desk.session
+    hand, arm = (joint(session.puppet, name) for name in ("Near hand", "Cap"))
+    puppet, key = add_response(session.puppet, f"{hand}.turn")
+    session.edit("Call", puppet=put_stop(puppet, key, Point(1.0, 0.0), {f"{arm}.scale_x": 0.2}))
+    session.selection.select([hand])
+
+
 # Tried in turn until the action can be done.
 STATES = (
     wick, ONE_PART, PARTS_3, selected(PIVOTS, "Scarf"), LIMITED, TWO, limb, posed, art, with_guides, trimmed, held, boned, keyed, with_guest, proposed,
 )  # fmt: skip
 # Where the first state that allows an action would let it do nothing to be seen.
 FITTING = {
+    "mirror-response": calling,
     "redo": undone, "delete": selected(CONTROLS, "Near hand", of="control"), "same-length": boned, "detach": boned,
     "attach": bone_and_other, "bind-name": boned, "bind-overlap": boned, "loose": boned, "bind-nearest": boned,
     "limit-mirror": one_sided, "limit-same": one_sided, "limit-copy": selected(LIMBS, "Near shin", "Head"), "reset-branch": posed,

@@ -576,6 +576,22 @@
       <translation>Bogengriff für das Gewählte</translation>
     </message>
     <message>
+      <source>Correct this bend</source>
+      <translation>Diese Beuge berichtigen</translation>
+    </message>
+    <message>
+      <source>Mirror its poses to the other side</source>
+      <translation>Seine Posen auf die andere Seite spiegeln</translation>
+    </message>
+    <message>
+      <source>Slider for poses</source>
+      <translation>Schieber für Posen</translation>
+    </message>
+    <message>
+      <source>Pad for poses</source>
+      <translation>Feld für Posen</translation>
+    </message>
+    <message>
       <source>Variants from the selected</source>
       <translation>Varianten aus dem Gewählten</translation>
     </message>
@@ -620,6 +636,14 @@
       <translation>Wähler des gewählten Satzes</translation>
     </message>
     <message>
+      <source>Make a head turn</source>
+      <translation>Kopf drehen lassen</translation>
+    </message>
+    <message>
+      <source>Pose at this value</source>
+      <translation>Pose bei diesem Wert</translation>
+    </message>
+    <message>
       <source>Link the second selected to the first</source>
       <translation>Das zweite gewählte mit dem ersten verknüpfen</translation>
     </message>
@@ -642,6 +666,10 @@
     <message>
       <source>Squash and slant</source>
       <translation>Stauchen und neigen</translation>
+    </message>
+    <message>
+      <source>Reshape</source>
+      <translation>Umformen</translation>
     </message>
     <message>
       <source>Take all hold points away</source>
@@ -1152,6 +1180,10 @@
       <translation>Ziehe das Bild breiter, schmaler, länger oder kürzer um seinen Drehpunkt. Umschalt behält die Form, Alt neigt es.</translation>
     </message>
     <message>
+      <source>Drag the art: what lies near is pushed along, and is kept as a shape. Shift pushes more of it, Ctrl a single point.</source>
+      <translation>Zeichnung ziehen: was nahe liegt, wird mitgeschoben und als Form gespeichert. Umschalt schiebt mehr davon, Strg einen einzigen Punkt.</translation>
+    </message>
+    <message>
       <source>Drag a control, or the art itself: it is keyed at the lamp. Space plays, comma and full stop step, Enter keeps hollow keys.</source>
       <translation>Ziehe einen Griff oder die Zeichnung: an der Lampe wird festgehalten. Leertaste spielt, Komma und Punkt schreiten, Eingabe behält Hohles.</translation>
     </message>
@@ -1218,6 +1250,10 @@
     <message>
       <source>Click to leave this control out or to take it again. Enter makes the set, Esc rubs it out.</source>
       <translation>Klick lässt diesen Griff weg oder nimmt ihn wieder. Eingabe macht den Satz, Esc radiert ihn aus.</translation>
+    </message>
+    <message>
+      <source>Click to leave this piece out of the turn or to take it again. Enter makes the head turn, Esc discards it.</source>
+      <translation>Klicken lässt dieses Stück weg oder nimmt es wieder dazu. Eingabe lässt den Kopf drehen, Esc verwirft es.</translation>
     </message>
     <message>
       <source>{name}: drag to pose. Shift keeps to one axis, Shift+click selects several to drag together.</source>
@@ -2100,6 +2136,10 @@
       <translation>Netzpunkt setzen</translation>
     </message>
     <message>
+      <source>Reshape {name}</source>
+      <translation>{name} umformen</translation>
+    </message>
+    <message>
       <source>A guest is turned as one in a pose: drag the ring or the end of its own control in Rehearse.</source>
       <translation>Ein Gast wird als eines in einer Pose gedreht: ziehen Sie in Proben den Ring oder das Ende seines eigenen Reglers.</translation>
     </message>
@@ -2154,6 +2194,34 @@
     <message>
       <source>{words}, left out</source>
       <translation>{words}, weggelassen</translation>
+    </message>
+    <message>
+      <source>on the face</source>
+      <translation>im Gesicht</translation>
+    </message>
+    <message>
+      <source>stands out</source>
+      <translation>steht vor</translation>
+    </message>
+    <message>
+      <source>at the side</source>
+      <translation>an der Seite</translation>
+    </message>
+    <message>
+      <source>on top</source>
+      <translation>obenauf</translation>
+    </message>
+    <message>
+      <source>hair in front</source>
+      <translation>Haar vorn</translation>
+    </message>
+    <message>
+      <source>behind the head</source>
+      <translation>hinter dem Kopf</translation>
+    </message>
+    <message>
+      <source>left out</source>
+      <translation>weggelassen</translation>
     </message>
     <message>
       <source>mirrored at x {x}</source>
@@ -2338,6 +2406,14 @@
     <message>
       <source>What differs: {what}.</source>
       <translation>Was anders ist: {what}.</translation>
+    </message>
+    <message>
+      <source>Posing for a value</source>
+      <translation>Pose für einen Wert</translation>
+    </message>
+    <message>
+      <source>Posing {name} at {value}</source>
+      <translation>Pose für {name} bei {value}</translation>
     </message>
     <message>
       <source>More</source>
@@ -3242,6 +3318,122 @@
     <message>
       <source>Undo brings all of it back.</source>
       <translation>Rückgängig bringt alles zurück.</translation>
+    </message>
+    <message>
+      <source>Select the head first, or all pieces of the face.</source>
+      <translation>Zuerst den Kopf oder alle Stücke des Gesichts auswählen.</translation>
+    </message>
+    <message>
+      <source>{name} stays as it is when the head turns.</source>
+      <translation>{name} bleibt, wenn der Kopf sich dreht.</translation>
+    </message>
+    <message>
+      <source>A head {view}, {sure} sure. Click a piece to leave it out; Enter makes the head turn, Esc discards it.</source>
+      <translation>Ein Kopf {view}, zu {sure} sicher. Ein Klick lässt ein Stück weg; Eingabe lässt den Kopf drehen, Esc verwirft es.</translation>
+    </message>
+    <message>
+      <source>from the front</source>
+      <translation>von vorn</translation>
+    </message>
+    <message>
+      <source>in half profile</source>
+      <translation>im Halbprofil</translation>
+    </message>
+    <message>
+      <source>in profile</source>
+      <translation>im Profil</translation>
+    </message>
+    <message>
+      <source>Drag the pad to turn the head. Correct any of its poses with Pose at this value.</source>
+      <translation>Das Feld ziehen dreht den Kopf. Jede seiner Posen lässt sich mit Pose bei diesem Wert berichtigen.</translation>
+    </message>
+    <message>
+      <source>The head turn was discarded; nothing was made.</source>
+      <translation>Die Kopfdrehung wurde verworfen; nichts wurde gemacht.</translation>
+    </message>
+    <message>
+      <source>{name} turns with the head.</source>
+      <translation>{name} dreht sich mit dem Kopf.</translation>
+    </message>
+    <message>
+      <source>Select a slider, a pad, a chooser or a joint first; the pose belongs to its value.</source>
+      <translation>Zuerst einen Schieber, ein Feld, einen Wähler oder ein Gelenk auswählen; die Pose gehört zu dessen Wert.</translation>
+    </message>
+    <message>
+      <source>Bend a joint in Rehearse first, as far as it looks wrong, and select it.</source>
+      <translation>Zuerst in Proben ein Gelenk so weit beugen, dass es falsch aussieht, und es auswählen.</translation>
+    </message>
+    <message>
+      <source>Pose {name} at {value}</source>
+      <translation>{name} bei {value} posieren</translation>
+    </message>
+    <message>
+      <source>Remove the pose of {name} at {value}</source>
+      <translation>Pose von {name} bei {value} entfernen</translation>
+    </message>
+    <message>
+      <source>Select a slider, a pad, a chooser or a joint that has poses.</source>
+      <translation>Einen Schieber, ein Feld, einen Wähler oder ein Gelenk mit Posen auswählen.</translation>
+    </message>
+    <message>
+      <source>Pose {name} at {value}: Enter keeps it, Esc discards it.</source>
+      <translation>{name} bei {value} posieren: Eingabe speichert es, Esc verwirft es.</translation>
+    </message>
+    <message>
+      <source>{name} is bent to {turn}: push the art until it looks right. Enter keeps it.</source>
+      <translation>{name} ist auf {turn} gebeugt: die Zeichnung schieben, bis sie stimmt. Eingabe speichert es.</translation>
+    </message>
+    <message>
+      <source>What was posed was discarded. Ctrl+Shift+Z brings it back.</source>
+      <translation>Was posiert wurde, ist verworfen. Strg+Umschalt+Z holt es zurück.</translation>
+    </message>
+    <message>
+      <source>Mirror a pose of {name}</source>
+      <translation>Pose von {name} spiegeln</translation>
+    </message>
+    <message>
+      <source>The pose was mirrored to the other side of {name}.</source>
+      <translation>Die Pose wurde auf die andere Seite von {name} gespiegelt.</translation>
+    </message>
+    <message>
+      <source>Mirror {name}</source>
+      <translation>{name} spiegeln</translation>
+    </message>
+    <message>
+      <source>{name} does the same on the other side.</source>
+      <translation>{name} tut dasselbe auf der anderen Seite.</translation>
+    </message>
+    <message>
+      <source>Drag its bead, then pose what belongs there with Pose at this value.</source>
+      <translation>Die Perle ziehen, dann mit Pose bei diesem Wert posieren, was dorthin gehört.</translation>
+    </message>
+    <message>
+      <source>Nothing was posed, so nothing was kept.</source>
+      <translation>Nichts wurde posiert, also nichts gespeichert.</translation>
+    </message>
+    <message>
+      <source>{name} shows this pose at {value}. Drag its bead to see it come and go.</source>
+      <translation>{name} zeigt diese Pose bei {value}. Die Perle ziehen, um sie kommen und gehen zu sehen.</translation>
+    </message>
+    <message>
+      <source>{name} shows this pose when it is turned to {value}.</source>
+      <translation>{name} zeigt diese Pose bei einer Drehung auf {value}.</translation>
+    </message>
+    <message>
+      <source>{name} is turned by its limb. Bend it as far as this pose.</source>
+      <translation>{name} wird von seiner Gliedmaße gedreht. So weit beugen wie in dieser Pose.</translation>
+    </message>
+    <message>
+      <source>{name} is at rest. Turn it first, then pose what goes with it.</source>
+      <translation>{name} ist in Ruhe. Zuerst drehen, dann posieren, was dazugehört.</translation>
+    </message>
+    <message>
+      <source>{name} is at its neutral value, where the puppet is as drawn. Drag its bead first.</source>
+      <translation>{name} steht auf seinem neutralen Wert, bei dem die Figur wie gezeichnet ist. Zuerst die Perle ziehen.</translation>
+    </message>
+    <message>
+      <source>Bend {name} as far as this pose first; its limb turns it.</source>
+      <translation>Zuerst {name} so weit beugen wie in dieser Pose; die Gliedmaße dreht es.</translation>
     </message>
     <message>
       <source>{name} shows; it can't reach where the hand was, {away} px are missing.</source>
@@ -5278,6 +5470,34 @@ SHA-256 {fingerprint}</translation>
     <message>
       <source>{count} selected</source>
       <translation>{count} gewählt</translation>
+    </message>
+    <message>
+      <source>Moves {names}</source>
+      <translation>Bewegt {names}</translation>
+    </message>
+    <message>
+      <source>Poses at values</source>
+      <translation>Posen bei Werten</translation>
+    </message>
+    <message>
+      <source>Smooth between them</source>
+      <translation>Weich dazwischen</translation>
+    </message>
+    <message>
+      <source>Poses of {name}</source>
+      <translation>Posen von {name}</translation>
+    </message>
+    <message>
+      <source>Name a pose</source>
+      <translation>Eine Pose benennen</translation>
+    </message>
+    <message>
+      <source>Smooth between poses</source>
+      <translation>Weich zwischen Posen</translation>
+    </message>
+    <message>
+      <source>Pose again</source>
+      <translation>Neu posieren</translation>
     </message>
     <message>
       <source>When another branch is shown, its hand goes to where this one's was</source>

@@ -2,20 +2,12 @@
 
 from PySide6.QtCore import QPointF, Qt
 
+from umbrite.art.faces.face_pieces import FacePiece, Role
 from umbrite.art.faces.head_turn import ball_lines
 from umbrite.desk.board.overlay.sight import Sight
 from umbrite.desk.theme import look, marks
 from umbrite.desk.theme.inked import Inked
 from umbrite.desk.theme.language import tr
-
-WORDS = {
-    "feature": "on the face",
-    "nose": "stands out",
-    "ear": "at the side",
-    "hat": "on top",
-    "hair": "in front",
-    "back": "behind",
-}
 
 
 def paint(painter: Inked, sight: Sight) -> None:
@@ -39,5 +31,13 @@ def paint(painter: Inked, sight: Sight) -> None:
         marks.paint_proposed_pivot(painter, at, sure=piece.named or piece.role == "feature", hot=hot)
         painter.setOpacity(1.0)
         if hot:
-            words = tr("left out") if number in draft.left_out else tr(WORDS[piece.role])
+            words = tr("left out") if number in draft.left_out else _role(piece)
             marks.label(painter, at + QPointF(12, 0), f"{parts[piece.parts[0]].name}: {words}", sight.within)
+
+
+def _role(piece: FacePiece) -> str:
+    words: dict[Role, str] = {
+        "feature": tr("on the face"), "nose": tr("stands out"), "ear": tr("at the side"), "hat": tr("on top"),
+        "hair": tr("hair in front"), "back": tr("behind the head"),
+    }  # fmt: skip
+    return words[piece.role]

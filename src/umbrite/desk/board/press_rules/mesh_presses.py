@@ -1,8 +1,8 @@
 """Presses on parts that bend: the brush, and the points of the mesh."""
 
 from umbrite.desk.board.camera import Camera
-from umbrite.desk.board.gestures import mesh_gestures, shape_gestures, weight_gestures
 from umbrite.desk.board.gestures.gesture import Pointer
+from umbrite.desk.board.gestures.meshes import mesh_gestures, shape_gestures, weight_gestures
 from umbrite.desk.board.press_rules.press import Press, Spot
 from umbrite.desk.commands.bends import mesh_commands
 from umbrite.desk.session.session import Session

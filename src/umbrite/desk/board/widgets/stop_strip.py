@@ -18,7 +18,7 @@ class StopStrip(QFrame):
         super().__init__(over)
         self.session, self._over = session, over
         self.setObjectName("popover")
-        self.setAccessibleName(tr("Posing a stop"))
+        self.setAccessibleName(tr("Posing for a value"))
         row = QHBoxLayout(self)
         row.setContentsMargins(14, 6, 10, 6)
         row.setSpacing(8)

@@ -1,13 +1,11 @@
 """A head that turns: its face laid on a ball in pencil, then made as a pad whose stops can be posed anew."""
 
-from umbrite.art.faces.face_pieces import face_of
+from umbrite.art.faces.face_pieces import Face, face_of
 from umbrite.art.faces.head_turn import make_head_turn
 from umbrite.desk.session.drafts import HeadDraft
 from umbrite.desk.session.session import Session
 from umbrite.desk.session.stations import CONTROLS, REHEARSE
 from umbrite.desk.theme.language import tr
-
-VIEWS = {"front": "from the front", "half profile": "in half profile", "profile": "in profile"}
 
 
 def needs_head(session: Session) -> str:
@@ -30,10 +28,15 @@ def head_turn(session: Session) -> None:
     session.say(
         tr(
             "A head {view}, {sure} sure. Click a piece to leave it out; Enter makes the head turn, Esc discards it.",
-            view=tr(VIEWS[face.view]),
+            view=_view(face),
             sure=f"{face.sure:.0%}",
         )
     )
+
+
+def _view(face: Face) -> str:
+    views = {"front": tr("from the front"), "half profile": tr("in half profile"), "profile": tr("in profile")}
+    return views[face.view]
 
 
 def make(session: Session) -> None:
@@ -49,7 +52,7 @@ def make(session: Session) -> None:
     session.edit(tr("Make a head turn"), puppet=puppet)
     session.workspace.go_to(REHEARSE)
     session.selection.select([pad])
-    session.say(tr("Drag the pad to turn the head. Correct any stop with Pose at this value."))
+    session.say(tr("Drag the pad to turn the head. Correct any of its poses with Pose at this value."))
 
 
 def discard(session: Session) -> None:

@@ -44,7 +44,7 @@ def driver_of(session: Session) -> str | None:
 def needs_driver(session: Session) -> str:
     if session.drafts.now.stop is not None or driver_of(session) is not None:
         return ""
-    return tr("Select a slider, a pad, a chooser or a joint first; its value calls the pose forth.")
+    return tr("Select a slider, a pad, a chooser or a joint first; the pose belongs to its value.")
 
 
 def make(kind: ControlKind) -> Callable[[Session], None]:
@@ -79,7 +79,7 @@ def begin(session: Session, driver: str, at: Point | None = None) -> None:
     name = thing(session.puppet, owner_of(driver)).name
     if abs(at.z) <= SAME:
         raise RigError(
-            tr("{name} is turned by nothing now. Turn it first, then pose what goes with it.", name=name)
+            tr("{name} is at rest. Turn it first, then pose what goes with it.", name=name)
             if is_turn(driver)
             else tr("{name} is at its neutral value, where the puppet is as drawn. Drag its bead first.", name=name)
         )
@@ -201,13 +201,9 @@ def keep(session: Session) -> None:
     _back_to(session, draft)
     session.edit(step, puppet=puppet, pose=before, takes=takes)
     session.say(
-        tr(
-            "{name} calls this pose forth at {value}. Drag its bead to see it come and go.",
-            name=response.name,
-            value=words,
-        )
+        tr("{name} shows this pose at {value}. Drag its bead to see it come and go.", name=response.name, value=words)
         if not is_turn(draft.driver)
-        else tr("{name} calls this pose forth when it is turned to {value}.", name=response.name, value=words)
+        else tr("{name} shows this pose when it is turned to {value}.", name=response.name, value=words)
     )
 
 
@@ -219,7 +215,7 @@ def discard(session: Session) -> None:
     session.drafts.put(session.drafts.now._replace(stop=None))
     _back_to(session, draft)
     session.spring_back()
-    session.say(tr("What was posed for the stop was discarded. Ctrl+Shift+Z brings it back."))
+    session.say(tr("What was posed was discarded. Ctrl+Shift+Z brings it back."))
 
 
 def _back_to(session: Session, draft: StopDraft) -> None:
@@ -232,7 +228,7 @@ def go_to(session: Session, key: str, number: int) -> None:
     """Show a stop: the value that calls it forth; what a limb turns can't be turned by hand."""
     response = session.puppet.responses[key]
     if is_solved(session.puppet, response.driver):
-        raise RigError(tr("{name} is turned by its limb. Bend it until it calls this pose forth.", name=response.name))
+        raise RigError(tr("{name} is turned by its limb. Bend it as far as this pose.", name=response.name))
     session.workspace.go_to(REHEARSE)
     set_value(session, response.driver, response.stops[number].at)
 
@@ -243,22 +239,22 @@ def pose_again(session: Session, key: str, number: int) -> None:
     if not is_solved(session.puppet, response.driver):
         go_to(session, key, number)
     elif abs(value_shown(session, response.driver).x - response.stops[number].at.x) > NEAR:
-        raise RigError(tr("Bend {name} as far as this stop first; its limb turns it.", name=response.name))
+        raise RigError(tr("Bend {name} as far as this pose first; its limb turns it.", name=response.name))
     begin(session, response.driver, response.stops[number].at)
 
 
 def remove(session: Session, key: str, number: int) -> None:
     response = session.puppet.responses[key]
     words = value_text(session.puppet, response.driver, response.stops[number].at)
-    step = tr("Remove the stop of {name} at {value}", name=response.name, value=words)
+    step = tr("Remove the pose of {name} at {value}", name=response.name, value=words)
     session.edit(step, puppet=remove_stops(session.puppet, key, [number]))
 
 
 def mirror_one(session: Session, key: str, number: int) -> None:
     """The stop once more on the other side of its slider or pad."""
     name = session.puppet.responses[key].name
-    session.edit(tr("Mirror a stop of {name}", name=name), puppet=mirror_stop(session.puppet, key, number))
-    session.say(tr("The stop was mirrored to the other side of {name}.", name=name))
+    session.edit(tr("Mirror a pose of {name}", name=name), puppet=mirror_stop(session.puppet, key, number))
+    session.say(tr("The pose was mirrored to the other side of {name}.", name=name))
 
 
 def mirror_all(session: Session) -> None:
@@ -270,11 +266,11 @@ def mirror_all(session: Session) -> None:
     puppet, made = mirror_response(session.puppet, key)
     response = puppet.responses[made]
     session.edit(tr("Mirror {name}", name=session.puppet.responses[key].name), puppet=puppet)
-    session.say(tr("{name} calls the same forth on the other side.", name=response.name))
+    session.say(tr("{name} does the same on the other side.", name=response.name))
 
 
 def needs_response(session: Session) -> str:
     driver = driver_of(session)
     if driver is not None and response_of(session.puppet, driver) is not None:
         return ""
-    return tr("Select a slider, a pad, a chooser or a joint that calls poses forth.")
+    return tr("Select a slider, a pad, a chooser or a joint that has poses.")

@@ -102,7 +102,7 @@ class StopsCard(QWidget):
             return
         self._shown, row = shows, self.list.currentRow()
         self._busy = True
-        self.about.setText(tr("Poses that {name} calls forth", name=thing(puppet, owner_of(response.driver)).name))
+        self.about.setText(tr("Poses of {name}", name=thing(puppet, owner_of(response.driver)).name))
         self.list.clear()
         for stop in response.stops:
             picture, icon = self._picture(puppet, response, stop), QIcon()
@@ -162,14 +162,14 @@ class StopsCard(QWidget):
         if name == stop_commands.value_text(session.puppet, session.puppet.responses[self.key].driver, stop.at):
             name = stop.name
         self._shown = ()
-        attempt(session, lambda: session.edit(tr("Name a stop"), puppet=name_stop(session.puppet, self.key, row, name)))
+        attempt(session, lambda: session.edit(tr("Name a pose"), puppet=name_stop(session.puppet, self.key, row, name)))
         self.refresh()
 
     def _set_smooth(self, on: bool) -> None:  # noqa: FBT001 Qt's signal
         session = self.session
         attempt(
             session,
-            lambda: session.edit(tr("Smooth between stops"), puppet=set_smooth(session.puppet, self.key, smooth=on)),
+            lambda: session.edit(tr("Smooth between poses"), puppet=set_smooth(session.puppet, self.key, smooth=on)),
         )
 
 

@@ -1,0 +1,1 @@
+"""Gestures on meshes: points, weights, shapes."""
