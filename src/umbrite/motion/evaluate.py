@@ -12,8 +12,8 @@ import numpy as np
 from numpy.typing import NDArray
 
 from umbrite.motion.driving.curves import curve_at
-from umbrite.motion.driving.responding import respond
-from umbrite.motion.driving.steps import LARGEST, Follower, ResponseStep, driven_at
+from umbrite.motion.driving.responding import respond, respond_once
+from umbrite.motion.driving.steps import LARGEST, Follower, Together, driven_at
 from umbrite.motion.placed import Fared, Placed, followed
 from umbrite.motion.plain_frame import PlainlyPlaced, follow, placed_plainly, program_of, suits
 from umbrite.motion.plan import EndBatch, Plan, Step, compile_plan
@@ -54,8 +54,8 @@ def evaluate(plan: Plan, pose: Channels) -> Placed:
     _add_swing(plan, values, linked)
     if frames == 1 and (program := program_of(plan)) is not None:
         for each in program.early:
-            if isinstance(each, ResponseStep):
-                respond(plan.ends, each, values, linked)
+            if isinstance(each, Together):
+                respond_once(plan.ends, each, values, linked)
             else:
                 follow(each, values, linked)
         if suits(plan, values):
@@ -219,7 +219,7 @@ def _follow(
     turns: Floats | None = None,
 ) -> None:
     """Add what a response, or a link's curve, gives to what it drives. Travel is how far a joint has come along the board's x axis from rest."""
-    if isinstance(link, ResponseStep):
+    if isinstance(link, Together):
         respond(plan.ends, link, values, linked, turns)
         return
     if link.source is not None:

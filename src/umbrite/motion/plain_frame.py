@@ -15,8 +15,8 @@ import numpy as np
 from numpy.typing import NDArray
 
 from umbrite.motion.driving.curves import Curve
-from umbrite.motion.driving.responding import respond
-from umbrite.motion.driving.steps import LARGEST, Follower, ResponseStep
+from umbrite.motion.driving.responding import respond_once
+from umbrite.motion.driving.steps import LARGEST, Follower, Together
 from umbrite.motion.plan import EndBatch, LimbBatch, Plan, but_swing
 from umbrite.motion.soft_ends import Ends, taken
 from umbrite.motion.solvers.limb_solving import MOST_SOFTEN
@@ -71,7 +71,7 @@ class PlainLimb(NamedTuple):
     give: tuple[float, ...]
 
 
-PlainFollower = PlainLink | ResponseStep
+PlainFollower = PlainLink | Together
 
 
 class PlainStep(NamedTuple):
@@ -142,7 +142,7 @@ def _carry(plan: Plan) -> list[complex]:
 
 
 def _link(step: Follower) -> PlainFollower:
-    if isinstance(step, ResponseStep):
+    if isinstance(step, Together):
         return step
     curve: Curve = step.curve
     slopes = None if curve.slopes is None else curve.slopes.tolist()
@@ -288,9 +288,9 @@ class _Frame:
         return self.shift[joint] + more * self.program.carry[joint] if more else self.shift[joint]
 
     def _follow(self, link: PlainFollower) -> None:
-        if isinstance(link, ResponseStep):
-            respond(self.plan.ends, link, self.values, self.linked, np.array([self.turns]))
-            for what, place in link.drives:
+        if isinstance(link, Together):
+            respond_once(self.plan.ends, link, self.values, self.linked, self.turns)
+            for what, place in link.addresses:
                 self._renew(what, place)
             return
         if link.travel >= 0:

@@ -14,7 +14,7 @@ import numpy as np
 from cachetools import LRUCache
 from numpy.typing import NDArray
 
-from umbrite.motion.driving.steps import Follower, driven_at, follower
+from umbrite.motion.driving.steps import Follower, LinkStep, ResponseStep, driven_at, follower, in_runs
 from umbrite.motion.soft_ends import Ends, ends_of
 from umbrite.rig.affine import Affine
 from umbrite.rig.channels import HOLDS
@@ -132,7 +132,7 @@ def compile_plan(puppet: Puppet) -> Plan:
     controls = tuple(puppet.controls)
     owners = _owners(joints, limbs, controls, tuple(puppet.sets), order, tuple(puppet.shapes))
     links = {key: follower(puppet, key, owners) for key in rule_order(puppet)}
-    early = tuple(step for key, step in links.items() if key not in rank)
+    early = in_runs(step for key, step in links.items() if key not in rank)
     return _frozen(
         Plan(
             puppet=puppet,
@@ -260,7 +260,7 @@ def _frozen(plan: Plan) -> Plan:
 
 
 def _in_limbs(
-    puppet: Puppet, rank: Mapping[str, int], joints: tuple[str, ...], links: Mapping[str, Follower]
+    puppet: Puppet, rank: Mapping[str, int], joints: tuple[str, ...], links: Mapping[str, LinkStep | ResponseStep]
 ) -> tuple[object, ...]:
     """What steps are made of: the joints of limbs where they lie, and the order of all."""
     used = {key for limb in puppet.limbs.values() for key in (*limb.joints, limb.end, limb.target, limb.toe)}
@@ -270,7 +270,7 @@ def _in_limbs(
 
 @remembered_by(_in_limbs)
 def _steps(
-    puppet: Puppet, rank: Mapping[str, int], joints: tuple[str, ...], links: Mapping[str, Follower]
+    puppet: Puppet, rank: Mapping[str, int], joints: tuple[str, ...], links: Mapping[str, LinkStep | ResponseStep]
 ) -> tuple[Step, ...]:
     ranks = [rank[key] for key in joints]
     index = {key: i for i, key in enumerate(joints)}
@@ -283,7 +283,7 @@ def _steps(
         ended = [key for key in enabled if (end := puppet.limbs[key].end) is not None and rank[end] == level]
         steps.append(
             Step(
-                links=tuple(step for key, step in links.items() if rank.get(key) == level),
+                links=in_runs(step for key, step in links.items() if rank.get(key) == level),
                 first=first,
                 last=last,
                 ends=_ends(puppet, [key for key in ended if puppet.limbs[key].end_hold != "limb"], index, rank),

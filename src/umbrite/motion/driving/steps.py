@@ -1,7 +1,10 @@
 """Links and responses made ready: what they read and what they add to, as places in the tables of channels."""
 
-from collections.abc import Mapping
+from collections.abc import Iterable, Mapping, Sequence
 from typing import NamedTuple
+
+import numpy as np
+from numpy.typing import NDArray
 
 from umbrite.motion.driving.curves import Curve, curve_of
 from umbrite.motion.driving.responses import Ready, ready
@@ -11,6 +14,8 @@ from umbrite.rig.errors import RigError
 from umbrite.rig.ids import owner_of
 from umbrite.rig.model import Puppet
 
+Floats = NDArray[np.float64]
+Ints = NDArray[np.intp]
 LARGEST = 1e9  # channel values beyond this are cut, so that no product overflows
 
 
@@ -41,15 +46,73 @@ class ResponseStep(NamedTuple):
     drives: tuple[Address, ...]
 
 
-Follower = LinkStep | ResponseStep
+class Known(NamedTuple):
+    """What responses gave the last time, in one frame: at which values, each by itself, and all of it by where it is added."""
+
+    read: list[tuple[float, ...]]
+    rows: list[Floats]
+    sums: Floats
+    columns: dict[tuple[str, int], Floats]
+    large: bool
 
 
-def driven_at(step: Follower) -> tuple[Address, ...]:
-    """Where a link or response adds something."""
+class Together(NamedTuple):
+    """Responses that read nothing of one another, followed in one go."""
+
+    steps: tuple[ResponseStep, ...]
+    addresses: tuple[Address, ...]  # where they add, each once
+    into: Ints  # the place among the addresses of each channel of each of them, in a row
+    kinds: tuple[
+        tuple[str, Ints, Ints], ...
+    ]  # by kind of value: columns of its table, and their places among the addresses
+    known: list[Known]  # one at most, exchanged whole
+
+
+Follower = LinkStep | Together
+
+
+def together(steps: Sequence[ResponseStep]) -> Together:
+    """Responses that read nothing of one another."""
+    addresses = tuple(dict.fromkeys(address for step in steps for address in step.drives))
+    place = {address: i for i, address in enumerate(addresses)}
+    into = np.array([place[address] for step in steps for address in step.drives], dtype=np.intp)
+    kinds = []
+    for what in dict.fromkeys(address.what for address in addresses):
+        mine = [address for address in addresses if address.what == what]
+        columns = np.array([address.place for address in mine], dtype=np.intp)
+        kinds.append((what, columns, np.array([place[address] for address in mine], dtype=np.intp)))
+    return Together(tuple(steps), addresses, into, tuple(kinds), [])
+
+
+def in_runs(steps: Iterable[LinkStep | ResponseStep]) -> tuple[Follower, ...]:
+    """Links one by one, and what responses between them can be followed in one go."""
+    found: list[Follower] = []
+    run: list[ResponseStep] = []
+    added: set[Address] = set()
+    for step in (*steps, None):
+        if run and not (isinstance(step, ResponseStep) and added.isdisjoint(_read(step))):
+            found.append(together(run))
+            run, added = [], set()
+        if isinstance(step, ResponseStep):
+            run.append(step)
+            added.update(step.drives)
+        elif step is not None:
+            found.append(step)
+    return tuple(found)
+
+
+def _read(step: ResponseStep) -> tuple[Address, ...]:
+    return step.reads if step.turned < 0 else (Address("turn", step.turned),)
+
+
+def driven_at(step: LinkStep | ResponseStep | Together) -> tuple[Address, ...]:
+    """Where a link or responses add something."""
+    if isinstance(step, Together):
+        return step.addresses
     return (step.drives,) if isinstance(step, LinkStep) else step.drives
 
 
-def follower(puppet: Puppet, key: str, owners: Mapping[str, int]) -> Follower:
+def follower(puppet: Puppet, key: str, owners: Mapping[str, int]) -> LinkStep | ResponseStep:
     """A link or response made ready; `owners` leads from things to their columns."""
 
     def address(name: str) -> Address:
