@@ -31,7 +31,7 @@ from umbrite.rig.edits import (
     shelf,
 )
 from umbrite.rig.edits.meshes import mesh_edits, weight_edits
-from umbrite.rig.edits.responses import shapes, stops
+from umbrite.rig.edits.responses import mirroring, shapes, stops
 from umbrite.rig.edits.variants import branches, drawings, sets
 from umbrite.rig.errors import RigError
 from umbrite.rig.family import branch, is_carrier, path, targets, users_of
@@ -285,6 +285,9 @@ RIG_EDITS = {
     "stops.move_stop": lambda p, d: stops.move_stop(p, _pick(d, p.responses), 0, Point(d(st.floats(-2, 2)), 0.3)),
     "stops.name_stop": lambda p, d: stops.name_stop(p, _pick(d, p.responses), 0, "Smile"),
     "stops.remove_stops": lambda p, d: stops.remove_stops(p, _pick(d, p.responses), [0]),
+    "mirroring.mirror_stop": lambda p, d: mirroring.mirror_stop(p, _pick(d, p.responses), 0),
+    "mirroring.mirror_response": lambda p, d: mirroring.mirror_response(p, _pick(d, p.responses)),
+    "mirroring.set_smooth": lambda p, d: mirroring.set_smooth(p, _pick(d, p.responses), smooth=d(st.booleans())),
     "shapes.add_shape": lambda p, d: shapes.add_shape(p, *_moves(p, d)),
     "shapes.set_moves": lambda p, d: shapes.set_moves(
         p, (key := _pick(d, p.shapes)), [Point(y, x) for x, y in map(astuple, p.shapes[key].moves)]

@@ -88,7 +88,7 @@ def test_the_workout_writes_a_contact_sheet(ending, tmp_path, capsys):
     few = {key: item for key, item in package.puppet.controls.items() if item.name in {"Near hind foot", "Master"}}
     tail = next(key for key, item in package.puppet.joints.items() if item.name == "Tail")
     free = {key: replace(item, limit=None) for key, item in package.puppet.joints.items()}  # few sweeps
-    bad = set_limit(replace(package.puppet, controls=few, joints=free), tail, -1.6, 1.6)
+    bad = set_limit(replace(package.puppet, controls=few, joints=free, responses={}), tail, -1.6, 1.6)
     save(tmp_path / "bad.umbrite", package.having(puppet=bad))
     code, out, _ = run(
         capsys, "workout", str(tmp_path / "bad.umbrite"), "--json", "--sheet", str(tmp_path / f"sheet.{ending}")
@@ -176,7 +176,10 @@ def test_manual_page_and_completion_tell_all_commands_as_they_are(script, made, 
         (["umbrite", "render", "--ta"], {"--take"}),
         (["umbrite", "help", "ch"], {"check"}),
         (["umbrite", "check", "umbrite.d"], {"umbrite.desktop"}),
-        ([f"{Path(sys.executable).parent}/umbrite", "render", WICK, "--take", ""], {"Idle", "Walk", "Lamp up"}),
+        (
+            [f"{Path(sys.executable).parent}/umbrite", "render", WICK, "--take", ""],
+            {"Idle", "Walk", "Lamp up", "Look round"},
+        ),
         ([f"{Path(sys.executable).parent}/umbrite", "render", WICK, "--take", "La"], {"Lamp up"}),
         ([f"{Path(sys.executable).parent}/umbrite", "pose", WICK, "--pose", "W"], {"Walk", "Wave"}),
         (["umbrite", "build", "--plan", "Bi"], {"Biped", "Bird"}),

@@ -9,6 +9,7 @@ from msgspec.structs import replace
 
 from demo_puppet import ASSETS, plain
 from umbrite.checking.puppet_findings import findings
+from umbrite.demo.acting import with_acting
 from umbrite.demo.build import DEMOS, stem_of
 from umbrite.demo.demo_takes import takes_of
 from umbrite.demo.more_drawings import with_more_drawings
@@ -56,7 +57,7 @@ def test_the_rig_script_makes_the_shipped_rig_of_the_shipped_art(demo):
     made = with_more_drawings(
         art.having(demo.rig(art.puppet, {key: decode(data, key) for key, data in art.art.items()}))
     )
-    puppet = replace(made.puppet, name=demo.name)  # art is called as its file is
+    puppet = with_acting(replace(made.puppet, name=demo.name), made.pixels())  # art is called as its file is
     assert puppet == shipped.puppet
     assert made.art == shipped.art
     assert takes_of(puppet) == shipped.document.takes

@@ -44,7 +44,7 @@ def test_controls_and_links_go_by_names_and_a_take_too(wick_window, act):
     grips = [key for key, one in session.puppet.controls.items() if one.name in {"Near hand", "Far hand"}]
     session.selection.select(grips)
     act("clip-copy")
-    session.edit("Without", puppet=replace(session.puppet, controls={}))
+    session.edit("Without", puppet=replace(session.puppet, controls={}, responses={}))
     act("clip-paste")
     assert sorted(one.name for one in session.puppet.controls.values()) == ["Far hand", "Near hand"]
     session.workspace.go_to(TAKES)

@@ -313,7 +313,10 @@ def test_hostile_meshes_are_refused_with_a_sentence(kind, seeds, tmp_path):
     name = hashlib.sha256(data).hexdigest()
     source = zipfile.ZipFile(io.BytesIO(seeds["package"]))
     document = json.loads(source.read("puppet.json"))
-    for part in document["document"]["puppet"]["parts"].values():
+    puppet = document["document"]["puppet"]
+    for field in ("responses", "shapes"):  # which are of other meshes
+        puppet[field] = {}
+    for part in puppet["parts"].values():
         if "mesh" in part:
             part["mesh"]["sha256"] = name
     path = tmp_path / "mesh.umbrite"

@@ -27,10 +27,13 @@ def takes_of(puppet: Puppet) -> tuple[Take, ...]:
 def _channels(puppet: Puppet, values: Values) -> dict[str, float]:
     """Channels by the names of joints, turns in degrees as shown."""
     keys = {joint.name: key for key, joint in puppet.joints.items()}
+    controls = {control.name: key for key, control in puppet.controls.items()}
     found = {}
     for name, number in values.items():
-        joint, _, what = name.rpartition(".")
-        found[f"{keys[joint]}.{what}"] = -math.radians(number) if what == "turn" else number
+        owner, _, what = name.rpartition(".")
+        found[f"{(controls if what.startswith('value') else keys)[owner]}.{what}"] = (
+            -math.radians(number) if what == "turn" else number
+        )
     return found
 
 
@@ -78,7 +81,21 @@ def _wick(puppet: Puppet) -> tuple[Take, ...]:
     idle = _shown(puppet, idle, "Mouth", ((0, "Smile"), (30, "Closed"), (44, "Smile")))
     lamp = _shown(puppet, ease_all(lamp, 0.4), "Mouth", ((0, "Smile"), (12, "Oh"), (24, "Ah"), (46, "Smile")))
     lamp = _shown(puppet, lamp, "Eyes", ((0, "Open"), (10, "Wide"), (44, "Half"), (48, "Open")))
-    return idle, walking, lamp
+    return idle, walking, lamp, _looking_round(puppet)
+
+
+def _looking_round(puppet: Puppet) -> Take:
+    """He hears something, looks that way, and is glad: head, brows, lids and smile by their sliders."""
+    told: dict[int, Values] = {
+        0: {"Head turn.value": 0, "Head turn.value_y": 0, "Brows.value": 0, "Smile.value": 0, "Lids.value": 0},
+        12: {"Head turn.value": -0.2, "Head turn.value_y": -0.7, "Brows.value": -0.6, "Smile.value": -0.5, "Lids.value": 0.0},
+        15: {"Head turn.value": -0.3, "Head turn.value_y": -0.7, "Brows.value": -0.6, "Smile.value": -0.5, "Lids.value": 1.0},
+        18: {"Head turn.value": -0.6, "Head turn.value_y": -0.2, "Brows.value": 0.2, "Smile.value": -0.4, "Lids.value": 0.0},
+        30: {"Head turn.value": -1, "Head turn.value_y": 0.5, "Brows.value": 1, "Smile.value": 0.2, "Lids.value": 0.0},
+        44: {"Head turn.value": -0.9, "Head turn.value_y": 0.6, "Brows.value": 0.8, "Smile.value": 1, "Lids.value": 0.0},
+        66: {"Head turn.value": 0, "Head turn.value_y": 0, "Brows.value": 0, "Smile.value": 0, "Lids.value": 0},
+    }  # fmt: skip
+    return ease_all(_keyed(puppet, Take("Look round", last=72), told), 0.4)
 
 
 def _set(puppet: Puppet, name: str) -> str:
@@ -116,7 +133,11 @@ def _bramble(puppet: Puppet) -> tuple[Take, ...]:
     shaken = _late(puppet, ease_all(shake, 0.4), ["Neck", "Head"], 0.7)
     shaken = _shown(puppet, shaken, "Eye", ((0, "Open"), (4, "Half"), (6, "Closed"), (26, "Half"), (30, "Open")))
     shaken = _shown(puppet, shaken, "Near ear", ((0, "Hanging"), (30, "Pricked")))
-    return replace(trot, tracks={**trot.tracks, **nodding.tracks}), shaken
+    listen = _keyed(puppet, Take("Listen", last=48), {
+        0: {"Ears.value": 0, "Head.turn": 0}, 8: {"Ears.value": 1, "Head.turn": 5}, 26: {"Ears.value": 1, "Head.turn": 7},
+        34: {"Ears.value": -0.8, "Head.turn": -4}, 46: {"Ears.value": 0, "Head.turn": 0},
+    })  # fmt: skip
+    return replace(trot, tracks={**trot.tracks, **nodding.tracks}), shaken, ease_all(listen, 0.35)
 
 
 def _inkpot(puppet: Puppet) -> tuple[Take, ...]:
@@ -134,7 +155,13 @@ def _inkpot(puppet: Puppet) -> tuple[Take, ...]:
     dance = close_loop(_keyed(puppet, Take("Dance", last=48), sway))
     pour = _shown(puppet, ease_all(pour, 0.4), "Cup", ((0, "Empty"), (36, "Full"), (50, "Steaming")))
     dance = _shown(puppet, dance, "Eyes", ((0, "Closed"), (20, "Half"), (24, "Open"), (40, "Half"), (44, "Closed")))
-    return pour, _shown(puppet, dance, "Mouth", ((0, "Smile"), (12, "Oh"), (24, "Smile"), (36, "Oh")))
+    sleepy = _keyed(puppet, Take("Sleepy", last=84), {
+        0: {"Lids.value": 0, "Body.y": 0, "Look point.x": 0}, 14: {"Lids.value": 0.6, "Body.y": 8, "Look point.x": -30},
+        22: {"Lids.value": 0.2, "Body.y": 4, "Look point.x": -30}, 40: {"Lids.value": 1, "Body.y": 16, "Look point.x": 0},
+        70: {"Lids.value": 1, "Body.y": 16, "Look point.x": 0}, 80: {"Lids.value": 0, "Body.y": 0, "Look point.x": 0},
+    })  # fmt: skip
+    dance = _shown(puppet, dance, "Mouth", ((0, "Smile"), (12, "Oh"), (24, "Smile"), (36, "Oh")))
+    return ease_all(sleepy, 0.4), pour, dance
 
 
 def _tea_cart(puppet: Puppet) -> tuple[Take, ...]:

@@ -19,7 +19,7 @@ WICK = load(ASSETS / "wick.umbrite").document
 def test_all_controls_and_links_go_to_a_larger_puppet_of_the_same_names_and_grow_with_it():
     larger = merge(Document(), WICK, Transform(scale=2.0)).document
     puppet = larger.puppet
-    bare = replace(puppet, controls={}, links={}, height=2 * WICK.puppet.height)
+    bare = replace(puppet, controls={}, links={}, responses={}, height=2 * WICK.puppet.height)
     told = clip_of(WICK, [*WICK.puppet.controls, *WICK.puppet.links])
     again = msgspec.json.decode(msgspec.json.encode(told), type=Clip)
     made, keys, missing = with_clip(replace(larger, puppet=bare), again)

@@ -118,6 +118,7 @@ def lay_rig(
     puppet = _with_drawn_variants(puppet, told)
     puppet = _with_meshes(puppet, rig.puppet, pairs, art_pictures)
     puppet = _with_shapes(puppet, rig.puppet, mirrored=fit.mirrored)
+    puppet = _without_idle(puppet, rig.puppet)
     puppet, riding = _with_riders(puppet, art, new, pairs)
     puppet = _narrowed(rig.puppet, puppet, {**rig_pictures, **art_pictures}, told, watch)
     puppet = replace(puppet, width=art.width, height=art.height, guides=(), meant=())
@@ -169,6 +170,18 @@ def _with_shapes(puppet: Puppet, rig: Puppet, *, mirrored: bool) -> Puppet:
         moves = moves_at(shape.moves, old.mesh, across / wide + 1j * there.imag / tall)
         sign = -1 if turned else 1
         puppet = change(puppet, key, moves=tuple(point(complex(m.x * wide * sign, m.y * tall)) for m in moves))
+    return puppet
+
+
+def _without_idle(puppet: Puppet, rig: Puppet) -> Puppet:
+    """Without sliders and pads that moved something in the rig, and have nothing left to move."""
+
+    def read(one: Puppet) -> set[str]:
+        return {owner_of(name) for rule in rules(one).values() if rule.drives for name in rule.reads}
+
+    for key in read(rig) - read(puppet):
+        if key in puppet.controls:
+            puppet = take_out(puppet, key)
     return puppet
 
 

@@ -66,6 +66,8 @@ def _foreshortened(angle: float, by: float) -> float:
 def make_head_turn(puppet: Puppet, face: Face) -> tuple[Puppet, str]:
     """The puppet with a pad that turns a head, and the pad's id. Nothing moves at rest; pieces without joints of their own get them."""
     puppet = set_parent(puppet, face.loose, face.head)
+    for key in face.loose:  # it turns and narrows about its middle
+        puppet = change(puppet, key, pivot_set=True)
     pieces = []
     for piece in face.pieces:
         if piece.joint:

@@ -53,6 +53,7 @@ class _Looking:
         puppet = self.seen[guest.sha256].puppet
         own = {
             *puppet.joints, *puppet.parts, *puppet.limbs, *puppet.controls, *puppet.links, *puppet.sets,
+            *puppet.shapes, *puppet.responses,
         }  # fmt: skip
         if own != set(guest.ids):
             yield f"the guest {guest.name} is not what its copy says"

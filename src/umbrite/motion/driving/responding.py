@@ -18,8 +18,11 @@ LARGE = 1e6  # what is added beyond this is looked at, so that nothing overflows
 def respond(ends: Ends, batch: Together, values: Tables, linked: Linked, turns: Floats | None = None) -> None:
     """Add what responses give in all frames; `turns` are those of all joints, (frames, joints), once they are known."""
     sums: Linked = {}
-    for step in batch.steps:
-        rows = given(step.found, _read(ends, step, values, turns))
+    read = [_read(ends, step, values, turns) for step in batch.steps]
+    if not any(each.any() for some in read for each in some):
+        return
+    for step, some in zip(batch.steps, read, strict=True):
+        rows = given(step.found, some)
         for where, column in zip(step.drives, np.ascontiguousarray(rows.T), strict=True):
             sums[where] = sums[where] + column if where in sums else column
     for (what, place), column in sums.items():

@@ -113,7 +113,7 @@ def driven_at(step: LinkStep | ResponseStep | Together) -> tuple[Address, ...]:
 
 
 def follower(puppet: Puppet, key: str, owners: Mapping[str, int]) -> LinkStep | ResponseStep:
-    """A link or response made ready; `owners` leads from things to their columns."""
+    """A link or response made ready; `owners` leads from things to their columns. Raises RigError for a channel that can't be."""
 
     def address(name: str) -> Address:
         found = channel(name)

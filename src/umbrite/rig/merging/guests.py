@@ -31,6 +31,8 @@ FREE: Mapping[str, tuple[str, ...]] = {
     "control": ("name", "shown", "locked", "size", "colour", "label", "offset", "shape", "on_screen"),
     "link": ("name",),
     "set": ("name", "rest", "carries"),
+    "shape": ("name",),
+    "response": ("name",),
 }  # fmt: skip
 
 
