@@ -7,10 +7,12 @@ from PySide6.QtTest import QTest
 
 from demo_puppet import joint
 from drawn_faces import EYES, HEAD, drawn_face
-from umbrite.desk.board.control_places import bead_at
-from umbrite.desk.session.stations import REHEARSE, RESHAPE
+from umbrite.desk.board.control_places import bead_at, point_of
+from umbrite.desk.board.overlay.take_overlay import trail_of
+from umbrite.desk.session.stations import CONTROLS, REHEARSE, RESHAPE, TAKES
 from umbrite.motion.scene import mesh_places
 from umbrite.rig.channels import with_values
+from umbrite.rig.model import Point
 
 
 @pytest.fixture
@@ -151,3 +153,38 @@ def test_a_face_of_unnamed_pieces_turns_in_three_gestures(window, hand, act):
     act("head-turn")
     QTest.keyClick(hand.board, Qt.Key.Key_Escape)
     assert session.drafts.now.head is None
+
+
+def test_a_notch_is_dragged_and_copied_and_what_is_moved_names_its_driver(wick_window, slider, hand, act):
+    session, board = wick_window.session, wick_window.board
+    cap = posed_at_the_end(wick_window, hand, act)
+    session.selection.select([cap])
+    wick_window.details.refresh()
+    assert "Head slider" in wick_window.details.pose.about.text()
+    session.workspace.go_to(CONTROLS)
+
+    def place(value):
+        at = point_of(session, board.camera, slider, Point(value, 0.0))
+        return board.camera.board(complex(at.x(), at.y()))
+
+    hand.drag(place(1.0), place(0.6))
+    (response,) = (one for one in session.puppet.responses.values() if one.driver == f"{slider}.value")
+    assert [stop.at.x for stop in response.stops] == pytest.approx([0.6], abs=0.03)
+    hand.drag(place(response.stops[0].at.x), place(-0.5), Qt.KeyboardModifier.AltModifier)
+    session.workspace.go_to(REHEARSE)
+    for value in (-0.5, response.stops[0].at.x):
+        session.edit("Bead", pose={f"{slider}.value": value})
+        assert session.placed.value(cap, "y") == pytest.approx(-30.0, abs=2.0)
+
+
+def test_a_pad_in_a_take_shows_its_way_over_the_pad(wick_window):
+    session = wick_window.session
+    session.workspace.go_to(TAKES)
+    session.timeline.choose("Look round")
+    (pad,) = (key for key, control in session.puppet.controls.items() if control.name == "Head turn")
+    session.selection.select([pad])
+    session.workspace.set_view("trails", on=True)
+    (trail,) = trail_of(session, wick_window.board.camera)
+    middle = point_of(session, wick_window.board.camera, pad, Point(0.0, 0.0))
+    assert (trail[0].at - middle).manhattanLength() < 1
+    assert max((dot.at - middle).manhattanLength() for dot in trail) > 10

@@ -213,7 +213,8 @@ def _role_seen(place: complex, around: Box, half: complex, *, behind: bool) -> R
     share = _area(around) / max(4 * half.real * half.imag, 1e-9)
     if behind:
         return "ear" if abs(place.real) > OFF_THE_MIDDLE and share < LARGE / 2 else "back"
-    if abs(place.real) > AT_THE_SIDE and abs(place.imag) < HIGH:
+    reach = abs(place.real) + around.width / 2 / half.real
+    if abs(place.real) > AT_THE_SIDE and abs(place.imag) < HIGH and reach > 1:
         return "ear"
     if share > LARGE or (place.imag < -AT_THE_SIDE and around.width > half.real):
         return "hair"

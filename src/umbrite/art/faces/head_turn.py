@@ -65,16 +65,7 @@ def _foreshortened(angle: float, by: float) -> float:
 
 def make_head_turn(puppet: Puppet, face: Face) -> tuple[Puppet, str]:
     """The puppet with a pad that turns a head, and the pad's id. Nothing moves at rest; pieces without joints of their own get them."""
-    puppet = set_parent(puppet, face.loose, face.head)
-    for key in face.loose:  # it turns and narrows about its middle
-        puppet = change(puppet, key, pivot_set=True)
-    pieces = []
-    for piece in face.pieces:
-        if piece.joint:
-            pieces.append(piece)
-            continue
-        puppet, joint = _own_joint(puppet, face.head, piece)
-        pieces.append(piece._replace(joint=joint))
+    puppet, pieces = with_own_joints(puppet, face)
     at = face.middle + complex(face.half.real + BESIDE, -face.half.imag)
     puppet, pad = make_control(puppet, "pad", face.head, at, linked=False)
     puppet = change(puppet, pad, name=unique("Head turn", [c.name for k, c in puppet.controls.items() if k != pad]))
@@ -86,6 +77,20 @@ def make_head_turn(puppet: Puppet, face: Face) -> tuple[Puppet, str]:
         channels = _channels(puppet, face, pieces, yaw, pitch)
         puppet = put_stop(puppet, key, Point(float(across), float(up)), channels, name)
     return puppet, pad
+
+
+def with_own_joints(puppet: Puppet, face: Face) -> tuple[Puppet, list[FacePiece]]:
+    """The puppet with all pieces of a face hanging from the head, each on a joint of its own. Nothing moves."""
+    puppet = set_parent(puppet, face.loose, face.head)
+    for key in face.loose:  # it turns and narrows about its middle
+        puppet = change(puppet, key, pivot_set=True)
+    pieces = []
+    for piece in face.pieces:
+        joint = piece.joint or puppet.parts[piece.parts[0]].joint
+        if joint == face.head:
+            puppet, joint = _own_joint(puppet, face.head, piece)
+        pieces.append(piece._replace(joint=joint))
+    return puppet, pieces
 
 
 def _own_joint(puppet: Puppet, head: str, piece: FacePiece) -> tuple[Puppet, str]:

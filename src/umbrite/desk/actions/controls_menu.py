@@ -36,6 +36,7 @@ CONTROL_ACTS: tuple[Act, ...] = (
     Act("variant-out", "Controls", "Take it out of its set", "", "x", on_session(variant_commands.take_out), variant_commands.needs_variants),
     Act("make-chooser", "Controls", "Chooser of the selected set", "", "rig-chooser", on_session(variant_commands.chooser), variant_commands.needs_choice),
     Act("head-turn", "Controls", "Make a head turn", "", "rig-head-turn", then_board(face_commands.head_turn), face_commands.needs_head, "Controls"),
+    Act("face-set", "Controls", "Set up the face", "", "rig-face", then_board(face_commands.face_set), face_commands.needs_head, "Controls"),
     Act("pose-here", "Controls", "Pose at this value", "Alt+Shift+K", "rig-pose-stop", on_session(stop_commands.pose_here), stop_commands.needs_driver, "Rehearse"),
     Act("link", "Controls", "Link the second selected to the first", "Shift+L", "rig-cord", on_session(control_commands.link), control_commands.needs_two_joints),
     Act("controls-list", "Controls", "List of controls and links", "Ctrl+L", "rig-controls", lambda desk: desk.show_controls()),

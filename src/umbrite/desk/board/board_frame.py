@@ -8,6 +8,7 @@ from umbrite.desk.board.board import BESIDE, Board
 from umbrite.desk.board.picking import parts_at
 from umbrite.desk.board.widgets.banner import Banner
 from umbrite.desk.board.widgets.bone_card import BoneCard
+from umbrite.desk.board.widgets.face_strip import FaceStrip
 from umbrite.desk.board.widgets.found_strip import FoundStrip
 from umbrite.desk.board.widgets.hint_line import HintLine
 from umbrite.desk.board.widgets.plan_sheet import PlanSheet
@@ -36,6 +37,7 @@ class BoardFrame(QWidget):
         self.weight_card = WeightCard(session, self.board)
         self.banner = Banner(self.board)
         self.stop_strip = StopStrip(session, self.board)
+        self.face_strip = FaceStrip(session, self.board)
         self.hints = HintLine(session, self.board, self)
         column = QVBoxLayout(self)
         column.setContentsMargins(0, 0, 0, 0)
@@ -73,6 +75,7 @@ class BoardFrame(QWidget):
             self.banner.place(BESIDE + 12 if self.session.drafts.now.plan is not None else 0)
             self.banner.raise_()
         self.stop_strip.place()
+        self.face_strip.place()
         self.found.setGeometry(12, self.board.height() - 178, self.board.width() - 24, 168)
         self.welcome.move(
             (self.board.width() - self.welcome.width()) // 2, (self.board.height() - self.welcome.height()) // 2

@@ -105,8 +105,8 @@ def bead_at(session: Session, camera: Camera, key: str) -> QPointF:
     )
 
 
-def values_at(session: Session, camera: Camera, key: str, at: complex) -> dict[str, float]:
-    """The channel values with which a bead lies nearest to a board point; pads count upwards."""
+def values_at(session: Session, camera: Camera, key: str, at: complex, *, snaps: bool = True) -> dict[str, float]:
+    """The channel values with which a bead lies nearest to a board point, on a notch where one is near; pads count upwards."""
     control = session.puppet.controls[key]
     least, most = span_of(control)
     half = shown_size(control, camera) / 2
@@ -116,7 +116,7 @@ def values_at(session: Session, camera: Camera, key: str, at: complex) -> dict[s
         found[f"{key}.value_y"] = least.y + (most.y - least.y) * _share(-half, half, -off.y())
     place = QPointF(*(found.get(f"{key}.{what}", 0.0) for what in CONTROL_CHANNELS))
     on_slot = point_of(session, camera, key, Point(place.x(), place.y()))
-    for notch in notches(session, key):
+    for notch in notches(session, key) if snaps else ():
         away = point_of(session, camera, key, notch) - on_slot
         if abs(complex(away.x(), away.y())) <= SNAP:
             return {

@@ -6,7 +6,15 @@ from collections.abc import Iterator
 from typing import NamedTuple
 
 from umbrite.desk.board.camera import Camera
-from umbrite.desk.board.control_places import is_valued, proposed_controls, seen_places, shape_box, shown_size
+from umbrite.desk.board.control_places import (
+    is_valued,
+    notches,
+    point_of,
+    proposed_controls,
+    seen_places,
+    shape_box,
+    shown_size,
+)
 from umbrite.desk.board.face import faces
 from umbrite.desk.board.part_frame import frame_of, grasps, shown_shift
 from umbrite.desk.board.seen import controls_seen, joints_seen, limbs_seen, rivets_seen
@@ -20,6 +28,7 @@ from umbrite.rig.limb_shape import rest_direction
 from umbrite.rig.model import Control, Limit
 
 RIVET, WASHER, HOOK, FAN, GUIDE, PROPOSED = 8.0, 15.0, 12.0, 64.0, 4.0, 11.0  # widget pixels
+NOTCH = 5.0
 
 
 SHAFT = 7.0
@@ -89,7 +98,18 @@ def of_controls(session: Session, camera: Camera) -> list[Handle]:
     head = session.drafts.now.head
     pieces = head.face.pieces if head is not None and session.workspace.station is CONTROLS else ()
     faces = [Handle("face piece", str(i), piece.middle, PROPOSED) for i, piece in enumerate(pieces)]
-    return faces or list(_controls(session, camera))
+    return faces or [*_controls(session, camera), *_notches(session, camera)]
+
+
+def _notches(session: Session, camera: Camera) -> Iterator[Handle]:
+    """The notches of sliders and pads where these are built; the neutral one stays."""
+    if session.workspace.station is not CONTROLS:
+        return
+    for key, control in controls_seen(session).items():
+        for number, notch in enumerate(notches(session, key)):
+            if number and is_valued(control):
+                at = point_of(session, camera, key, notch)
+                yield Handle("notch", key, camera.board(complex(at.x(), at.y())), NOTCH, str(number - 1))
 
 
 def of_posing(session: Session, camera: Camera) -> list[Handle]:

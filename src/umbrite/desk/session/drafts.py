@@ -19,6 +19,7 @@ if TYPE_CHECKING:
     from umbrite.art.building.plan_limbs import Wishes
     from umbrite.art.contacts import Pieces
     from umbrite.art.faces.face_pieces import Face
+    from umbrite.art.faces.face_set import Item
     from umbrite.art.joint_finding import Proposal
     from umbrite.art.joint_limits import FoundLimit
     from umbrite.files.package import Package
@@ -130,10 +131,12 @@ class StopDraft(NamedTuple):
 
 
 class HeadDraft(NamedTuple):
-    """A face that is laid on a ball, for a head that turns: its puppet, and the numbers of pieces that are left out."""
+    """A face that is laid on a ball: its puppet, what can be made for it, what shall be, and the numbers of pieces that are left out."""
 
     puppet: Puppet
     face: "Face"
+    items: "tuple[Item, ...]"
+    wanted: "frozenset[Item]"
     left_out: frozenset[int] = frozenset()
 
 

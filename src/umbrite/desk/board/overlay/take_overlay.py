@@ -7,6 +7,7 @@ from PySide6.QtCore import QPointF, Qt
 from PySide6.QtGui import QColor
 
 from umbrite.desk.board.camera import Camera
+from umbrite.desk.board.control_places import bead_at, point_of
 from umbrite.desk.board.overlay.sight import Sight
 from umbrite.desk.session.session import Session
 from umbrite.desk.theme import look, marks
@@ -15,7 +16,9 @@ from umbrite.motion.animating.playing import placed_over
 from umbrite.motion.placed import Placed
 from umbrite.motion.scene import scene_of
 from umbrite.paint.outlines import outline_of
-from umbrite.rig.model import Puppet
+from umbrite.rig.channels import CONTROL_CHANNELS
+from umbrite.rig.control_kinds import traits
+from umbrite.rig.model import Point, Puppet
 from umbrite.rig.remembered import remembered
 from umbrite.rig.takes.take import Take
 
@@ -104,11 +107,20 @@ def trail_of(session: Session, camera: Camera) -> list[list[Dot]]:
     frames = [round(take.first + (take.last - take.first) * i / count) for i in range(count + 1)]
     return [
         [
-            Dot(name, frame, camera.point(placed.control_at(session.puppet.controls[name], i)), frame in keyed)
+            Dot(name, frame, _dot_place(session, camera, placed, name, i), frame in keyed)
             for i, frame in enumerate(frames)
         ]
         for name in chosen
     ]
+
+
+def _dot_place(session: Session, camera: Camera, placed: Placed, key: str, frame: int) -> QPointF:
+    """Where a control is at a frame; of a pad where its bead lies on it, for its two values are a way over it."""
+    control = session.puppet.controls[key]
+    if not traits(control).two_values:
+        return camera.point(placed.control_at(control, frame))
+    value = Point(*(placed.control_value(key, what, frame) for what in CONTROL_CHANNELS))
+    return point_of(session, camera, key, value)
 
 
 def dot_at(session: Session, camera: Camera, at: QPointF) -> Dot | None:
@@ -125,8 +137,12 @@ def dot_at(session: Session, camera: Camera, at: QPointF) -> Dot | None:
     best = min(near, key=lambda item: item[0], default=None)
     if best is None or best[0] > REACH:
         return None
-    here = session.placed.control_at(session.puppet.controls[best[1].control])
-    return best[1] if (camera.point(here) - at).manhattanLength() > best[0] else None
+    key = best[1].control
+    two = traits(session.puppet.controls[key]).two_values
+    here = (
+        bead_at(session, camera, key) if two else camera.point(session.placed.control_at(session.puppet.controls[key]))
+    )
+    return best[1] if (here - at).manhattanLength() > best[0] else None
 
 
 def _trails(painter: Inked, sight: Sight) -> None:

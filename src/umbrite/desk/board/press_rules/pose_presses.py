@@ -16,7 +16,7 @@ from umbrite.rig.control_kinds import traits
 from umbrite.rig.ids import id_kind
 
 
-def in_controls(session: Session, _camera: Camera, pointer: Pointer, spot: Spot) -> Press:
+def in_controls(session: Session, camera: Camera, pointer: Pointer, spot: Spot) -> Press:
     handle = spot.handle
     if handle is None:
         return pick(session, spot, pointer, joints=True)
@@ -24,6 +24,9 @@ def in_controls(session: Session, _camera: Camera, pointer: Pointer, spot: Spot)
         return Press(click=lambda: face_commands.leave_or_take(session, int(handle.key)))
     if handle.kind == "proposed":
         return Press(click=lambda: control_commands.leave_or_take(session, int(handle.key)))
+    if handle.kind == "notch":
+        session.selection.select([handle.key])
+        return Press(lambda: control_gestures.drag_notch(session, handle.key, int(handle.detail), camera))
     if pointer.shift:
         session.selection.toggle([handle.key])
         return Press()

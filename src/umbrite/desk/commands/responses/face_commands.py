@@ -1,11 +1,13 @@
 """A head that turns: its face laid on a ball in pencil, then made as a pad whose stops can be posed anew."""
 
 from umbrite.art.faces.face_pieces import Face, face_of
-from umbrite.art.faces.head_turn import make_head_turn
+from umbrite.art.faces.face_set import ITEMS, Item, items_for, make_face_set
+from umbrite.desk.commands.labels import some_names
 from umbrite.desk.session.drafts import HeadDraft
 from umbrite.desk.session.session import Session
 from umbrite.desk.session.stations import CONTROLS, REHEARSE
 from umbrite.desk.theme.language import tr
+from umbrite.rig.errors import RigError
 
 
 def needs_head(session: Session) -> str:
@@ -16,6 +18,15 @@ def needs_head(session: Session) -> str:
 
 def head_turn(session: Session) -> None:
     """Lay the selected head's face on a ball, in pencil; asked again, make the pad that turns it."""
+    _begin(session, ("Head turn",))
+
+
+def face_set(session: Session) -> None:
+    """The same for a whole set of controls: head turn, lids, brows, gaze and mouth, as far as the face has them."""
+    _begin(session, ITEMS)
+
+
+def _begin(session: Session, wanted: tuple[Item, ...]) -> None:
     if session.drafts.now.head is not None and session.workspace.station is CONTROLS:
         make(session)
         return
@@ -24,10 +35,12 @@ def head_turn(session: Session) -> None:
     pictures = {sha256: session.file.pictures.pixels(sha256) for sha256 in art}
     face = face_of(puppet, keys, pictures)
     session.workspace.go_to(CONTROLS)
-    session.drafts.put(session.drafts.now._replace(head=HeadDraft(puppet, face)))
+    items = items_for(puppet, face)
+    draft = HeadDraft(puppet, face, items, frozenset(wanted) & frozenset(items))
+    session.drafts.put(session.drafts.now._replace(head=draft))
     session.say(
         tr(
-            "A head {view}, {sure} sure. Click a piece to leave it out; Enter makes the head turn, Esc discards it.",
+            "A head {view}, {sure} sure. Click a piece to leave it out; Enter makes what is ticked, Esc discards it.",
             view=_view(face),
             sure=f"{face.sure:.0%}",
         )
@@ -47,17 +60,28 @@ def make(session: Session) -> None:
     kept = tuple(piece for i, piece in enumerate(draft.face.pieces) if i not in draft.left_out)
     gone = {draft.face.pieces[i].joint for i in draft.left_out}
     face = draft.face._replace(pieces=kept, loose=tuple(key for key in draft.face.loose if key not in gone))
-    puppet, pad = make_head_turn(session.puppet, face)
+    puppet, made = make_face_set(session.puppet, face, draft.wanted)
+    if not made:
+        raise RigError(tr("Nothing is ticked. Tick what shall be made for this face, or press Esc."))
     session.drafts.put(session.drafts.now._replace(head=None))
-    session.edit(tr("Make a head turn"), puppet=puppet)
+    names = some_names([puppet.controls[key].name for key in made])
+    session.edit(tr("Make {names} for a face", names=names), puppet=puppet)
     session.workspace.go_to(REHEARSE)
-    session.selection.select([pad])
-    session.say(tr("Drag the pad to turn the head. Correct any of its poses with Pose at this value."))
+    session.selection.select(made[:1])
+    session.say(tr("{names}: drag the beads. Correct any of their poses with Pose at this value.", names=names))
 
 
 def discard(session: Session) -> None:
     session.drafts.put(session.drafts.now._replace(head=None))
     session.say(tr("The head turn was discarded; nothing was made."))
+
+
+def want(session: Session, item: Item, *, on: bool) -> None:
+    """Tick what shall be made, or not."""
+    draft = session.drafts.now.head
+    if draft is not None:
+        wanted = draft.wanted | {item} if on else draft.wanted - {item}
+        session.drafts.put(session.drafts.now._replace(head=draft._replace(wanted=wanted)))
 
 
 def leave_or_take(session: Session, number: int) -> None:

@@ -5,6 +5,7 @@ from typing import NamedTuple, Unpack
 
 from msgspec.structs import replace
 
+from umbrite.desk.commands.labels import some_names
 from umbrite.desk.panels.details.fields import NumberField, Numeric, Writer
 from umbrite.desk.panels.details.section import Section
 from umbrite.desk.session.session import Session
@@ -12,11 +13,17 @@ from umbrite.desk.theme.language import tr
 from umbrite.motion.evaluate import evaluate
 from umbrite.motion.plan import compile_plan
 from umbrite.motion.posing import with_typed
+from umbrite.motion.totals import added as total_added
 from umbrite.motion.totals import total
+from umbrite.rig.change import thing
 from umbrite.rig.channels import CONTROL_CHANNELS
 from umbrite.rig.control_kinds import traits
 from umbrite.rig.document import Document
+from umbrite.rig.driving.rules import driven_channels, rules
+from umbrite.rig.ids import owner_of
 from umbrite.rig.model import Puppet
+
+TINY = 1e-9  # what adds less moves nothing
 
 
 class Shown(NamedTuple):
@@ -71,7 +78,20 @@ class PoseNumbers(Section):
             tr("Turned by {names}. Drag its end, or let it be posed by its own turns.", names=names) if turned else ""
         )
         self.heading.setText(tr("In this pose"))
-        self.about.hide()
+        drivers = self._drivers(keys)
+        self.about.setText(tr("Moved by {names}", names=some_names(drivers)))
+        self.about.setVisible(bool(drivers))
+
+    def _drivers(self, keys: list[str]) -> list[str]:
+        """What adds to these channels in the pose that is shown: links and responses by their names."""
+        puppet, placed = self.session.puppet, self.session.placed
+        mine = {_posed(puppet, key, "x") for key in keys} | set(keys)
+        added = {
+            name for name in driven_channels(puppet) if owner_of(name) in mine and abs(total_added(placed, name)) > TINY
+        }
+        return [
+            str(thing(puppet, key).name) for key, rule in rules(puppet).items() if not added.isdisjoint(rule.drives)
+        ]
 
     def _turned_by_limbs(self, key: str) -> list[str]:
         """The limbs that turn what is posed, so that its own turn would show nothing."""
