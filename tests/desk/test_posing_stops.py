@@ -150,6 +150,20 @@ def test_a_face_of_unnamed_pieces_turns_in_three_gestures(window, hand, act):
     assert session.history.steps()[0][0].startswith("Pose")
     QTest.keyClick(hand.board, Qt.Key.Key_Return)
     assert session.history.steps()[0][0] == "Pose Head turn at +1.00, 0"
+    session.selection.select([session.puppet.parts[list(session.puppet.parts)[HEAD]].joint])
+    act("face-set")
+    strip = window.frame.face_strip
+    assert strip.isVisibleTo(window)
+    assert not strip.boxes["Brows"].isEnabled()
+    strip.boxes["Head turn"].click()
+    strip.make.click()
+    assert [session.puppet.controls[key].name for key in session.puppet.controls] == [
+        "Head turn",
+        "Lids",
+        "Gaze",
+        "Mouth",
+    ]
+    session.selection.select([session.puppet.parts[list(session.puppet.parts)[HEAD]].joint])
     act("head-turn")
     QTest.keyClick(hand.board, Qt.Key.Key_Escape)
     assert session.drafts.now.head is None

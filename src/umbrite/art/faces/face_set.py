@@ -22,7 +22,10 @@ SHUT = 0.08  # of an eye's height when it is closed
 LIFT, FROWN = 0.11, 0.07  # of half the head's height by which brows go up and down
 GAZE = 0.75  # of the room that a pupil has in its eye
 WIDE, NARROW, OPEN, CLOSED = 0.25, -0.3, 0.9, -0.55  # by which a mouth is wider and taller
-STEP = 110.0  # board pixels from control to control
+TALL: Mapping[ControlKind, float] = {
+    "pad": 126.0,
+    "slider": 58.0,
+}  # board pixels that a control takes below one another
 EIGHT = [(x, y) for x in (-1, 0, 1) for y in (-1, 0, 1) if x or y]
 
 
@@ -107,14 +110,17 @@ def make_face_set(puppet: Puppet, face: Face, wanted: Iterable[Item]) -> tuple[P
     puppet, pieces = with_own_joints(puppet, face)
     face = face._replace(pieces=tuple(pieces), loose=())
     found, made = features_of(puppet, face), []
-    for number, item in enumerate(items):
+    down = -face.half.imag
+    for item in items:
+        kind: ControlKind = "slider" if item in {"Lids", "Brows"} else "pad"
         if item == "Head turn":
             puppet, key = make_head_turn(puppet, face)
         else:
-            kind: ControlKind = "pad" if item in {"Gaze", "Mouth"} else "slider"
-            at = face.middle + complex(face.half.real + BESIDE, -face.half.imag + STEP * number)
-            puppet, key = _control(puppet, face, kind, item, at)
+            down += (TALL[kind] - TALL["pad"]) / 2
+            puppet, key = _control(puppet, face, kind, item, face.middle + complex(face.half.real + BESIDE, down))
             puppet = _stops(puppet, face, found, item, key)
+            down += (TALL["pad"] - TALL[kind]) / 2
+        down += TALL[kind]
         made.append(key)
     return puppet, made
 

@@ -640,6 +640,10 @@
       <translation>Kopf drehen lassen</translation>
     </message>
     <message>
+      <source>Set up the face</source>
+      <translation>Gesicht einrichten</translation>
+    </message>
+    <message>
       <source>Pose at this value</source>
       <translation>Pose bei diesem Wert</translation>
     </message>
@@ -1248,12 +1252,16 @@
       <translation>{name}: ziehen legt den Griff woandershin. Umschalt wählt mehrere.</translation>
     </message>
     <message>
+      <source>{name}: drag this pose to another value. Its card in Details mirrors and removes it.</source>
+      <translation>{name}: diese Pose auf einen anderen Wert ziehen. Ihre Karte in Einzelheiten spiegelt und entfernt sie.</translation>
+    </message>
+    <message>
       <source>Click to leave this control out or to take it again. Enter makes the set, Esc rubs it out.</source>
       <translation>Klick lässt diesen Griff weg oder nimmt ihn wieder. Eingabe macht den Satz, Esc radiert ihn aus.</translation>
     </message>
     <message>
-      <source>Click to leave this piece out of the turn or to take it again. Enter makes the head turn, Esc discards it.</source>
-      <translation>Klicken lässt dieses Stück weg oder nimmt es wieder dazu. Eingabe lässt den Kopf drehen, Esc verwirft es.</translation>
+      <source>Click to leave this piece out of the turn or to take it again. Enter makes what is ticked, Esc discards it.</source>
+      <translation>Klicken lässt dieses Stück weg oder nimmt es wieder dazu. Eingabe macht, was angehakt ist, Esc verwirft es.</translation>
     </message>
     <message>
       <source>{name}: drag to pose. Shift keeps to one axis, Shift+click selects several to drag together.</source>
@@ -2072,6 +2080,10 @@
       <translation>{count} Teile zu {name}</translation>
     </message>
     <message>
+      <source>Move a pose of {name}</source>
+      <translation>Pose von {name} verschieben</translation>
+    </message>
+    <message>
       <source>Move the mirror line</source>
       <translation>Spiegellinie verschieben</translation>
     </message>
@@ -2286,6 +2298,38 @@
     <message>
       <source>Name bone {text}</source>
       <translation>Knochen {text} nennen</translation>
+    </message>
+    <message>
+      <source>What shall be made for the face</source>
+      <translation>Was für das Gesicht gemacht werden soll</translation>
+    </message>
+    <message>
+      <source>Head turn</source>
+      <translation>Kopfdrehung</translation>
+    </message>
+    <message>
+      <source>Lids</source>
+      <translation>Lider</translation>
+    </message>
+    <message>
+      <source>Brows</source>
+      <translation>Brauen</translation>
+    </message>
+    <message>
+      <source>Gaze</source>
+      <translation>Blick</translation>
+    </message>
+    <message>
+      <source>Make</source>
+      <translation>Machen</translation>
+    </message>
+    <message>
+      <source>Discard</source>
+      <translation>Verwerfen</translation>
+    </message>
+    <message>
+      <source>{sure} sure</source>
+      <translation>zu {sure} sicher</translation>
     </message>
     <message>
       <source>{name}: at {turn} {reason}. Click to take it as the limit.</source>
@@ -3328,8 +3372,8 @@
       <translation>{name} bleibt, wenn der Kopf sich dreht.</translation>
     </message>
     <message>
-      <source>A head {view}, {sure} sure. Click a piece to leave it out; Enter makes the head turn, Esc discards it.</source>
-      <translation>Ein Kopf {view}, zu {sure} sicher. Ein Klick lässt ein Stück weg; Eingabe lässt den Kopf drehen, Esc verwirft es.</translation>
+      <source>A head {view}, {sure} sure. Click a piece to leave it out; Enter makes what is ticked, Esc discards it.</source>
+      <translation>Ein Kopf {view}, zu {sure} sicher. Ein Klick lässt ein Stück weg; Eingabe macht, was angehakt ist, Esc verwirft es.</translation>
     </message>
     <message>
       <source>from the front</source>
@@ -3344,12 +3388,20 @@
       <translation>im Profil</translation>
     </message>
     <message>
-      <source>Drag the pad to turn the head. Correct any of its poses with Pose at this value.</source>
-      <translation>Das Feld ziehen dreht den Kopf. Jede seiner Posen lässt sich mit Pose bei diesem Wert berichtigen.</translation>
+      <source>Make {names} for a face</source>
+      <translation>{names} für ein Gesicht machen</translation>
+    </message>
+    <message>
+      <source>{names}: drag the beads. Correct any of their poses with Pose at this value.</source>
+      <translation>{names}: die Perlen ziehen. Jede Pose lässt sich mit Pose bei diesem Wert berichtigen.</translation>
     </message>
     <message>
       <source>The head turn was discarded; nothing was made.</source>
       <translation>Die Kopfdrehung wurde verworfen; nichts wurde gemacht.</translation>
+    </message>
+    <message>
+      <source>Nothing is ticked. Tick what shall be made for this face, or press Esc.</source>
+      <translation>Nichts ist angehakt. Anhaken, was für dieses Gesicht gemacht werden soll, oder Esc drücken.</translation>
     </message>
     <message>
       <source>{name} turns with the head.</source>
@@ -5462,6 +5514,10 @@ SHA-256 {fingerprint}</translation>
     <message>
       <source>In this pose</source>
       <translation>In dieser Haltung</translation>
+    </message>
+    <message>
+      <source>Moved by {names}</source>
+      <translation>Bewegt von {names}</translation>
     </message>
     <message>
       <source>Turned by {names}. Drag its end, or let it be posed by its own turns.</source>

@@ -43,6 +43,7 @@ NEAR_POINTER, FAR_POINTER = 160.0, 420.0
 
 
 FAINT, GHOST = 0.34, 0.28
+SLOT_LABEL = 22.0  # widget pixels below a slot
 MARK = 9.0  # so wide is a control that makes room
 LEADER = 5.0  # widget pixels from which on a line leads to where a control stands
 NEAR_RING = 22.0  # widget pixels outside a ring within which it is seen
@@ -113,7 +114,8 @@ def _one(painter: Inked, sight: Sight, key: str, at: QPointF, held: Held) -> Non
             paint_master_points(painter, camera.point(horn), camera.point(bead), held.strength)
     painter.setOpacity(held.strength)
     if control.label:
-        marks.small_label(painter, at + QPointF(0, held.size * 0.5 + 12), control.label)
+        low = SLOT_LABEL if traits(control).beside and not traits(control).two_values else held.size * 0.5 + 12
+        marks.small_label(painter, at + QPointF(0, low), control.label)
     if control.locked:
         _padlock(painter, at + QPointF(held.size * 0.42, -held.size * 0.42))
 
