@@ -81,12 +81,26 @@ def plan(window: Window) -> None:
     window.actions_by_id["plan"].trigger()
 
 
-def diagram(window: Window) -> None:
-    window.files.open(DEMO / "bramble.umbrite")
-    window.session.workspace.go_to(PIVOTS)
-    window.session.selection.select([joint(window, "Head")])
-    window.show_diagram()
-    window.resizeDocks([window.docks["Diagram"]], [470], Qt.Orientation.Horizontal)
+def face(window: Window) -> None:
+    """Wick's head on its pad, and the poses of the pad."""
+    window.files.open(DEMO / "wick.umbrite")
+    session = window.session
+    session.workspace.go_to(REHEARSE)
+    keys = {control.name: key for key, control in session.puppet.controls.items()}
+    acted = {"Head turn.value": -0.8, "Head turn.value_y": 0.5, "Brows.value": 1.0, "Smile.value": 1.0}
+    session.edit(
+        "Look",
+        pose={
+            f"{keys[name]}.{what}": value
+            for (name, what), value in ((tuple(k.split(".")), v) for k, v in acted.items())
+        },
+    )
+    session.selection.select([keys["Head turn"]])
+    window.docks["Details"].raise_()
+    window.board.fit_all()
+    head = session.placed.pivot(joint(window, "Head"))
+    middle = window.board.camera.screen(head + 330 - 130j)
+    window.board._look_through(window.board.camera.zoomed(1.8, middle))
 
 
 def weights(window: Window) -> None:
@@ -265,7 +279,7 @@ VIEWS: tuple[Callable[[Window], None], ...] = (
     parts,
     plan,
     pivots,
-    diagram,
+    face,
     limbs,
     weights,
     controls,

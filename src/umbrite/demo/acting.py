@@ -68,9 +68,9 @@ def _lids(puppet: Puppet, joint: str, at: complex, name: str = "Eyes") -> Puppet
 
 def _wick(puppet: Puppet, pictures: Pictures) -> Puppet:
     puppet, pad = make_head_turn(puppet, face_of(puppet, [_joint(puppet, "Head")], pictures))
-    puppet = change(puppet, pad, offset=Point(puppet.controls[pad].offset.x + 170, puppet.controls[pad].offset.y - 40))
+    puppet = change(puppet, pad, offset=Point(puppet.controls[pad].offset.x + 310, puppet.controls[pad].offset.y - 60))
     head = puppet.joints[_joint(puppet, "Head")].pivot.z
-    puppet = _lids(puppet, "Head", head + 420 - 60j)
+    puppet = _lids(puppet, "Head", head + 560 - 60j)
     puppet, up = _pushed(puppet, pictures, "Eyes", "Brows up", lambda z: -9j * _over(0.36 - z.imag, 0.18))
     puppet, down = _pushed(
         puppet,
@@ -79,7 +79,7 @@ def _wick(puppet: Puppet, pictures: Pictures) -> Puppet:
         "Brows down",
         lambda z: (3j + 7j * (1 - abs(2 * z.real - 1))) * _over(0.36 - z.imag, 0.18),
     )
-    puppet = _slider(puppet, "Brows", "Head", head + 420 - 120j, {-1.0: {down: 1.0}, 1.0: {up: 1.0}})
+    puppet = _slider(puppet, "Brows", "Head", head + 560 - 150j, {-1.0: {down: 1.0}, 1.0: {up: 1.0}})
     puppet, wide = _pushed(
         puppet, pictures, "Mouth", "Wide smile", lambda z: (2 * z.real - 1) * 8 - 6j * (2 * z.real - 1) ** 2
     )
@@ -90,7 +90,7 @@ def _wick(puppet: Puppet, pictures: Pictures) -> Puppet:
         "Tight lips",
         lambda z: -(2 * z.real - 1) * 9 + (5j * (2 * z.real - 1) ** 2 - 9j * (z.imag - 0.3)),
     )
-    return _slider(puppet, "Smile", "Head", head + 420 + 0j, {-1.0: {thin: 1.0}, 1.0: {wide: 1.0}})
+    return _slider(puppet, "Smile", "Head", head + 560 + 30j, {-1.0: {thin: 1.0}, 1.0: {wide: 1.0}})
 
 
 def _over(by: float, edge: float) -> float:

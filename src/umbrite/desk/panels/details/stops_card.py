@@ -29,6 +29,7 @@ from umbrite.rig.change import thing
 from umbrite.rig.driving.rules import has_two_values, is_solved
 from umbrite.rig.edits.responses.mirroring import set_smooth
 from umbrite.rig.edits.responses.stops import name_stop, response_of
+from umbrite.rig.family import parts_on
 from umbrite.rig.ids import owner_of
 from umbrite.rig.model import Puppet, Response, Stop
 
@@ -138,8 +139,8 @@ class StopsCard(QWidget):
             joint = owner_of(response.driver)
             pose |= {f"{key}.blend": 1.0 for key, limb in puppet.limbs.items() if joint in limb.joints}
         there = scene_of(evaluate(plan, pose))
-        rest = {shape.part: shape for shape in scene_of(evaluate(plan, {}))}
-        moved = [shape for shape in there if rest.get(shape.part) != shape] or there
+        mine = _parts_of(puppet, stop)
+        moved = [shape for shape in there if shape.part in mine] or there
         box = rect_of(around(moved))
         if box.isEmpty():
             return QPixmap()
@@ -171,6 +172,15 @@ class StopsCard(QWidget):
             session,
             lambda: session.edit(tr("Smooth between poses"), puppet=set_smooth(session.puppet, self.key, smooth=on)),
         )
+
+
+def _parts_of(puppet: Puppet, stop: Stop) -> set[str]:
+    """The parts that a stop moves or changes themselves; what only rides along is none of them."""
+    owners = {owner_of(name) for name in stop.channels}
+    parts = {part for key in owners & puppet.joints.keys() for part in parts_on(puppet, key)}
+    parts |= {puppet.shapes[key].part for key in owners & puppet.shapes.keys()} | (owners & puppet.parts.keys())
+    sets = (puppet.sets[key] for key in owners & puppet.sets.keys())
+    return parts | {part for one in sets for variant in one.variants for part in variant.parts}
 
 
 def _moves(puppet: Puppet, stop: Stop) -> str:

@@ -85,7 +85,8 @@ class PoseNumbers(Section):
     def _drivers(self, keys: list[str]) -> list[str]:
         """What adds to these channels in the pose that is shown: links and responses by their names."""
         puppet, placed = self.session.puppet, self.session.placed
-        mine = {_posed(puppet, key, "x") for key in keys} | set(keys)
+        beside = {key for key in keys if key in puppet.controls and traits(puppet.controls[key]).beside}
+        mine = {_posed(puppet, key, "value" if key in beside else "x") for key in keys}
         added = {
             name for name in driven_channels(puppet) if owner_of(name) in mine and abs(total_added(placed, name)) > TINY
         }
