@@ -99,7 +99,7 @@ def face(window: Window) -> None:
     window.docks["Details"].raise_()
     window.board.fit_all()
     head = session.placed.pivot(joint(window, "Head"))
-    middle = window.board.camera.screen(head + 330 - 130j)
+    middle = window.board.camera.screen(head + 150 - 100j)
     window.board._look_through(window.board.camera.zoomed(1.8, middle))
 
 

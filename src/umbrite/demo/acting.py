@@ -14,7 +14,7 @@ from umbrite.rig.edits.controls import make_control
 from umbrite.rig.edits.meshes.mesh_edits import set_mesh
 from umbrite.rig.edits.responses.shapes import add_shape, points_of
 from umbrite.rig.edits.responses.stops import add_response, put_stop
-from umbrite.rig.model import Point, Puppet
+from umbrite.rig.model import Point, Puppet, point
 
 Pictures = Mapping[str, Picture]
 Push = Callable[[complex], complex]  # from a place in a drawing (0 to 1 across and down) to pixels
@@ -60,6 +60,12 @@ def _pushed(puppet: Puppet, pictures: Pictures, name: str, shape: str, push: Pus
     return puppet, f"{made}.amount"
 
 
+def _put(puppet: Puppet, control: str, at: complex) -> Puppet:
+    """A control that stands at a place of the board at rest."""
+    stands = puppet.joints[puppet.controls[control].moves].pivot.z
+    return change(puppet, control, offset=point(at - stands))
+
+
 def _lids(puppet: Puppet, joint: str, at: complex, name: str = "Eyes") -> Puppet:
     """Eyes that close by a slider, through what is drawn of them."""
     key = next(key for key, one in puppet.sets.items() if one.name == name)
@@ -68,9 +74,8 @@ def _lids(puppet: Puppet, joint: str, at: complex, name: str = "Eyes") -> Puppet
 
 def _wick(puppet: Puppet, pictures: Pictures) -> Puppet:
     puppet, pad = make_head_turn(puppet, face_of(puppet, [_joint(puppet, "Head")], pictures))
-    puppet = change(puppet, pad, offset=Point(puppet.controls[pad].offset.x + 310, puppet.controls[pad].offset.y - 60))
-    head = puppet.joints[_joint(puppet, "Head")].pivot.z
-    puppet = _lids(puppet, "Head", head + 560 - 60j)
+    puppet = _put(puppet, pad, 950 + 110j)
+    puppet = _lids(puppet, "Head", 950 + 325j)
     puppet, up = _pushed(puppet, pictures, "Eyes", "Brows up", lambda z: -9j * _over(0.36 - z.imag, 0.18))
     puppet, down = _pushed(
         puppet,
@@ -79,7 +84,7 @@ def _wick(puppet: Puppet, pictures: Pictures) -> Puppet:
         "Brows down",
         lambda z: (3j + 7j * (1 - abs(2 * z.real - 1))) * _over(0.36 - z.imag, 0.18),
     )
-    puppet = _slider(puppet, "Brows", "Head", head + 560 - 150j, {-1.0: {down: 1.0}, 1.0: {up: 1.0}})
+    puppet = _slider(puppet, "Brows", "Head", 950 + 225j, {-1.0: {down: 1.0}, 1.0: {up: 1.0}})
     puppet, wide = _pushed(
         puppet, pictures, "Mouth", "Wide smile", lambda z: (2 * z.real - 1) * 8 - 6j * (2 * z.real - 1) ** 2
     )
@@ -90,7 +95,7 @@ def _wick(puppet: Puppet, pictures: Pictures) -> Puppet:
         "Tight lips",
         lambda z: -(2 * z.real - 1) * 9 + (5j * (2 * z.real - 1) ** 2 - 9j * (z.imag - 0.3)),
     )
-    return _slider(puppet, "Smile", "Head", head + 560 + 30j, {-1.0: {thin: 1.0}, 1.0: {wide: 1.0}})
+    return _slider(puppet, "Smile", "Head", 950 + 665j, {-1.0: {thin: 1.0}, 1.0: {wide: 1.0}})
 
 
 def _over(by: float, edge: float) -> float:
@@ -104,7 +109,7 @@ def _bramble(puppet: Puppet, pictures: Pictures) -> Puppet:
     head = puppet.joints[_joint(puppet, "Head")].pivot.z
     up = {f"{near}.turn": 0.5, f"{far}.turn": 0.35}
     puppet = _slider(
-        puppet, "Ears", "Head", head + 330 - 210j, {-1.0: {key: -value for key, value in up.items()}, 1.0: up}
+        puppet, "Ears", "Head", head + 40 - 300j, {-1.0: {key: -value for key, value in up.items()}, 1.0: up}
     )
     puppet, full = _pushed(
         puppet,
