@@ -91,6 +91,7 @@ def test_on_another_character_the_rig_is_whole_and_its_picture_stays(body, style
             assert abs(joint.pivot.z - other.pivots[at]) < 0.6 * other.widths[at], one.pieces[key]
 
 
+@pytest.mark.long
 def test_between_views_from_the_front_left_stays_left_and_gaps_are_no_more_than_a_build_has():
     for body, another, mirrored in (("child", "raised", True), ("stout", "biped", True), ("raised", "child", False)):
         one, other = character(41, body, "plain"), character(50, another, "default", mirrored=mirrored)

@@ -36,7 +36,7 @@ from umbrite.rig.invariants import invariants
 from umbrite.rig.model import Drawing
 from umbrite.rig.versions.versions import keep_version
 
-ROUNDS = int(os.environ.get("UMBRITE_MUTATIONS", "700"))
+ROUNDS = int(os.environ.get("UMBRITE_MUTATIONS", "500"))
 
 
 def small_package(folder):

@@ -13,7 +13,7 @@ from umbrite.motion.evaluate import evaluate
 from umbrite.motion.placed import Placed
 from umbrite.motion.plan import Plan
 from umbrite.rig.affine import inverse
-from umbrite.rig.channels import channel, neutral, value, with_values
+from umbrite.rig.channels import channel, is_look, neutral, value, with_values
 from umbrite.rig.driving.rules import driven_channels, is_driven, rules
 from umbrite.rig.model import Pose
 
@@ -76,7 +76,8 @@ def held(placed: Placed, pose: Pose, wanted: Mapping[str, float], plan: Plan | N
 
 def _may_answer(placed: Placed, names: tuple[str, ...]) -> bool:
     """Whether what links add may hang on these channels: one follows them, or goes by the way of some joint."""
-    return any(rule.waits or not set(rule.reads).isdisjoint(names) for rule in rules(placed.plan.puppet).values())
+    moving = (rule for rule in rules(placed.plan.puppet).values() if not all(map(is_look, rule.drives)))
+    return any(rule.waits or not set(rule.reads).isdisjoint(names) for rule in moving)
 
 
 def moved_to(placed: Placed, pose: Pose, key: str, at: complex) -> Pose:

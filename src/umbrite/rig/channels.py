@@ -85,7 +85,7 @@ def _gradual(of: Kind) -> tuple[str, ...]:
 
 JOINT_CHANNELS, LIMB_CHANNELS, CONTROL_CHANNELS = _gradual("joint"), _gradual("limb"), whats("control")
 PART_CHANNELS, SHAPE_CHANNELS = whats("part"), whats("shape")
-LOOKS = ("shows", *PART_CHANNELS)  # that change how parts look, and move nothing
+LOOKS = ("shows", *PART_CHANNELS, *SHAPE_CHANNELS)  # that change how parts look, and move nothing
 # What numbers of the channels `hold` and `clip` mean, from 1 on.
 HOLDS: tuple[EndHold, ...] = ("limb", "target", "toe")
 BY_LIMB, TOE = HOLDS.index("limb") + 1, HOLDS.index("toe") + 1  # as values; 0 is as at rest

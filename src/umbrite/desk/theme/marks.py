@@ -8,8 +8,8 @@ from PySide6.QtCore import QPointF, QRectF, Qt
 from PySide6.QtGui import QColor, QFont, QFontMetricsF, QPainter, QPainterPath, QPen, QPixmap, QRadialGradient
 
 from umbrite.desk.theme import look
-from umbrite.desk.theme.inked import Inked
-from umbrite.desk.theme.themes import SIDE_STROKE, Theme
+from umbrite.desk.theme.inked import Inked, blank
+from umbrite.desk.theme.themes import SIDE_STROKE, Theme, theme_named
 from umbrite.rig.model import Side
 
 STITCH, STITCHES = 3, 13  # pixels: how wide a stitch is, and from one to the next
@@ -167,15 +167,25 @@ def nail(painter: Inked, at: QPointF) -> None:
 
 
 def small_label(painter: Inked, middle: QPointF, text: str) -> None:
-    """A few words on paper, centred."""
+    """A few words on paper, centred; kept as a picture, for text is slow to paint anew at each step of a drag."""
+    picture = _small_label(painter.theme.name, painter.device().devicePixelRatioF(), text)
+    size = picture.deviceIndependentSize()
+    painter.drawPixmap(QPointF(round(middle.x() - size.width() / 2), round(middle.y() - size.height() / 2)), picture)
+
+
+@lru_cache(maxsize=128)
+def _small_label(theme: str, ratio: float, text: str) -> QPixmap:
+    wide = QFontMetricsF(look.font(9.5)).horizontalAdvance(text) + 10
+    picture, painter = blank(theme_named(theme), math.ceil(wide), 16, ratio)
     painter.setFont(look.font(9.5))
-    wide = painter.fontMetrics().horizontalAdvance(text) + 10
-    box = QRectF(middle.x() - wide / 2, middle.y() - 8, wide, 16)
+    box = QRectF(0, 0, math.ceil(wide), 16)
     painter.setPen(Qt.PenStyle.NoPen)
     painter.setBrush(look.with_alpha(painter.theme.paper, 225))
     painter.drawRoundedRect(box, 4, 4)
     painter.setPen(painter.theme.ink)
     painter.drawText(box, Qt.AlignmentFlag.AlignCenter, text)
+    painter.end()
+    return picture
 
 
 def paint_proposed_cord(painter: Inked, start: QPointF, end: QPointF) -> None:

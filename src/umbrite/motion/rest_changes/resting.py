@@ -65,8 +65,9 @@ def rest_posed(placed: Placed, puppet: Puppet, frame: int = 0) -> Rest:
 
 
 def kept_at_rest(puppet: Puppet, pose: Pose) -> Pose:
-    """What is left of the pose that has become the rest: which variants show. All else counts as zero now."""
-    return {name: pose[name] for name in chosen_channels(puppet) if name in pose}
+    """What is left of the pose that has become the rest: which variants show, and shapes. All else counts as zero now."""
+    kept = [*chosen_channels(puppet), *(f"{key}.amount" for key in puppet.shapes)]
+    return {name: pose[name] for name in kept if name in pose}
 
 
 def chosen_channels(puppet: Puppet) -> list[str]:

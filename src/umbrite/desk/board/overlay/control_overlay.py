@@ -170,23 +170,13 @@ def _valued(painter: Inked, session: Session, camera: Camera, key: str, *, lit: 
     at = camera.point(session.placed.control_at(control))
     half = shown_size(control, camera) / 2
     two, ratio = traits(control).two_values, painter.device().devicePixelRatioF()
-    paint_bed(painter, Bed(painter.theme.name, half, two, control.side, ratio, lit), at)
-    _notches(painter, session, camera, key)
+    places = [point_of(session, camera, key, notch) - at for notch in notches(session, key)]
+    marked = tuple((round(place.x(), 1), round(place.y(), 1)) for place in places)
+    paint_bed(painter, Bed(painter.theme.name, half, two, control.side, ratio, lit, marked), at)
     bead = bead_at(session, camera, key)
     painter.setPen(marks.pen(painter.theme.ink, 1.8))
     painter.setBrush(colour.lighter(150 if lit else 130))
     painter.drawEllipse(bead, 7.5, 7.5)
-
-
-def _notches(painter: Inked, session: Session, camera: Camera, key: str) -> None:
-    """Where poses are kept along a slot or on a pad: a filled mark each, a hollow one at the neutral value."""
-    two = traits(session.puppet.controls[key]).two_values
-    for number, notch in enumerate(notches(session, key)):
-        at = point_of(session, camera, key, notch)
-        painter.setPen(marks.pen(painter.theme.ink, 1.3))
-        painter.setBrush(painter.theme.vermilion if number else painter.theme.paper)
-        box = QRectF(at.x() - 2.5, at.y() - 2.5, 5, 5) if two else QRectF(at.x() - 2, at.y() - 9, 4, 18)
-        painter.drawRoundedRect(box, 1.5, 1.5)
 
 
 def _cells(painter: Inked, session: Session, camera: Camera, key: str, *, lit: bool) -> None:

@@ -21,7 +21,7 @@ ROWS = 32  # so many rows of cards are kept
 
 
 class Bed(NamedTuple):
-    """What the bed of a slider or a pad is painted from: half its width, and whether it has a value down as well."""
+    """What the bed of a slider or a pad is painted from: half its width, whether it has a value down as well, and where poses are kept on it."""
 
     theme: str
     half: float
@@ -29,6 +29,7 @@ class Bed(NamedTuple):
     side: Side
     ratio: float
     lit: bool
+    notches: tuple[tuple[float, float], ...] = ()  # from the middle, the neutral one first
 
 
 class Row(NamedTuple):
@@ -65,6 +66,12 @@ def _bed(bed: Bed) -> QPixmap:
     across, down = QPointF(bed.half, 0), QPointF(0, bed.half if bed.two_values else 5.0)
     painter.drawLine(middle - across, middle + across)
     painter.drawLine(middle - down, middle + down)
+    for number, (x, y) in enumerate(bed.notches):  # a filled mark each, a hollow one at the neutral value
+        at = middle + QPointF(x, y)
+        painter.setPen(pen(theme.ink, 1.3))
+        painter.setBrush(theme.vermilion if number else theme.paper)
+        notch = QRectF(at.x() - 2.5, at.y() - 2.5, 5, 5) if bed.two_values else QRectF(at.x() - 2, at.y() - 9, 4, 18)
+        painter.drawRoundedRect(notch, 1.5, 1.5)
     painter.end()
     return picture
 
