@@ -130,7 +130,7 @@ def _inkpot(puppet: Puppet, _pictures: Pictures) -> Puppet:
 
 
 def _tansy(puppet: Puppet, pictures: Pictures) -> Puppet:
-    """Where her neck is bent sharply it keeps its inner side."""
+    """Where her neck is bent sharply it keeps its inner side; her beak opens by a slider, through what is drawn of it."""
     puppet, full = _pushed(
         puppet,
         pictures,
@@ -138,6 +138,10 @@ def _tansy(puppet: Puppet, pictures: Pictures) -> Puppet:
         "Neck bent",
         lambda z: 12 * math.exp(-(((z.imag - 0.45) / 0.16) ** 2)) * (1 if z.real < 0.5 else -0.4),
     )
+    key = next(key for key, one in puppet.sets.items() if one.name == "Head")
+    head = puppet.joints[_joint(puppet, "Head")].pivot.z
+    stops = {0.5: {f"{key}.shows": 1.0}, 1.0: {f"{key}.shows": 2.0}}
+    puppet = _slider(puppet, "Beak", "Head", head + 170 - 130j, stops)
     puppet, key = add_response(puppet, f"{_joint(puppet, 'Neck 4')}.turn", "Neck bend")
     for way in (-1, 1):
         puppet = put_stop(puppet, key, Point(way * math.radians(30), 0.0), {full: 0.0})

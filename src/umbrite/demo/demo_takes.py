@@ -190,4 +190,12 @@ def _tansy(puppet: Puppet) -> tuple[Take, ...]:
         [(0, "Clean"), (10, "Take off"), (22, "Clean"), (32, "Take off"), (46, "Clean")],
     )
     walking = replace(pace, tracks={**pace.tracks, **nodding.tracks})
-    return walking, ease_all(deliver, 0.45), ease_all(off, 0.35)
+    call = _keyed(puppet, Take("Call", last=72), {
+        0: {"Beak.value": 0, "Neck target.x": 0, "Neck target.y": 0, "Head.turn": 0},
+        14: {"Beak.value": 0, "Neck target.x": -20, "Neck target.y": 24, "Head.turn": -6},
+        32: {"Beak.value": 1, "Neck target.x": 6, "Neck target.y": -16, "Head.turn": 12},
+        48: {"Beak.value": 1, "Neck target.x": 8, "Neck target.y": -14, "Head.turn": 14},
+        54: {"Beak.value": 0.2, "Neck target.x": 6, "Neck target.y": -10, "Head.turn": 6},
+        68: {"Beak.value": 0, "Neck target.x": 0, "Neck target.y": 0, "Head.turn": 0},
+    })  # fmt: skip
+    return walking, ease_all(deliver, 0.45), ease_all(off, 0.35), ease_all(call, 0.4)

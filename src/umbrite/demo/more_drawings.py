@@ -10,7 +10,7 @@ from typing import NamedTuple
 from msgspec.structs import replace
 from PySide6.QtGui import QPainterPath
 
-from umbrite.demo import bramble, inkpot, wick
+from umbrite.demo import bramble, inkpot, tansy, wick
 from umbrite.demo.paper import Piece, Shape, blob, capsule, cut, disc, grain, line
 from umbrite.files.layers import layer_of
 from umbrite.files.package import Package
@@ -124,13 +124,17 @@ def _inkpot() -> list[Late]:
     ]  # fmt: skip
 
 
+def _tansy() -> list[Late]:
+    return [Late("Head", "Closed", (("Ajar", tansy.open_head(0.1)), ("Open", tansy.open_head(0.24))))]
+
+
 def replace_first(piece: Piece, more: QPainterPath) -> Shape:
     """The first shape of a piece, which is what all others stay on, with something more."""
     first = piece.shapes[0]
     return first._replace(path=first.path.united(more))
 
 
-LATE: dict[str, Callable[[], list[Late]]] = {"Wick": _wick, "Bramble": _bramble, "Inkpot": _inkpot}
+LATE: dict[str, Callable[[], list[Late]]] = {"Wick": _wick, "Bramble": _bramble, "Inkpot": _inkpot, "Tansy": _tansy}
 
 
 def with_more_drawings(package: Package) -> Package:

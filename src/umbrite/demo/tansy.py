@@ -163,6 +163,27 @@ def _head() -> list[Piece]:
     ]  # fmt: skip
 
 
+HINGE = 934 + 270j  # of the beak
+
+
+def open_head(by: float) -> Piece:
+    """Her head with the beak open: the upper half raised a little, the lower by so many radians."""
+
+    def turned(corners: list[tuple[int, int]], angle: float) -> QPainterPath:
+        way = complex(math.cos(angle), math.sin(angle))
+        return polygon([((z := HINGE + (complex(x, y) - HINGE) * way).real, z.imag) for x, y in corners])
+
+    (_, head, _) = _head()
+    skull = blob([(800, 262), (818, 206), (876, 184), (934, 206), (962, 244), (930, 284), (870, 306), (818, 300)])
+    upper = turned([(930, 222), (1150, 290), (1140, 298), (926, 274)], -by / 3)
+    lower = turned([(926, 264), (1138, 296), (1142, 303), (924, 290)], by)
+    throat = polygon([(922, 244), (1000, 262), (996, 286), (922, 288)])
+    return Piece("Head open", [
+        Shape(skull.united(upper).united(lower), PLUME_LIGHT), Shape(throat, "#8A4A3C"), Shape(lower, BEAK_DARK), Shape(upper, BEAK), head.shapes[3],
+        Shape(disc((940, 262), 17, 20), PLUME_LIGHT),
+    ])  # fmt: skip
+
+
 def _letter() -> Piece:
     corners = [complex(x, y) for x, y in ((-16, -8), (126, -8), (126, 84), (-16, 84))]
     way = complex(math.cos(0.5), math.sin(0.5))
