@@ -9,7 +9,7 @@ from hypothesis import strategies as st
 from msgspec.structs import replace
 from strips import PART, strip
 
-from demo_puppet import joint, wick
+from demo_puppet import joint, varied_wick, wick
 from umbrite.motion.driving.plane_weights import plane_of, weights_at
 from umbrite.motion.driving.responses import given as given_at
 from umbrite.motion.driving.responses import ready
@@ -171,3 +171,16 @@ def test_a_shape_survives_more_points_copies_and_the_mirror(formed):
     posed = evaluate(compile_plan(copied), with_values({}, {"j2.turn": 0.9, f"{new['j2']}.turn": -0.9}))
     one, other = (mesh_places(posed)[name] for name in (PART, new[PART]))
     assert np.abs(other - (1200 - np.conj(one))).max() < 1e-3
+
+
+def test_a_set_calls_forth_at_the_very_variant_and_at_no_other():
+    puppet = varied_wick()
+    key, one = next((key, one) for key, one in puppet.sets.items() if one.name == "Eyes")
+    numbers = [variant.number for variant in one.variants]
+    puppet, response = add_response(puppet, f"{key}.shows")
+    puppet = put_stop(puppet, response, Point(float(numbers[2]), 0), {f"{CAP}.y": -20.0})
+    plan = compile_plan(puppet)
+    for number in (0.0, *map(float, numbers)):
+        lifted = -20.0 if number == numbers[2] else 0.0
+        assert evaluate(plan, {f"{key}.shows": number}).value(CAP, "y") == lifted
+        assert evaluate(plan, {f"{key}.shows": np.array([number, 0.0])}).value(CAP, "y") == lifted

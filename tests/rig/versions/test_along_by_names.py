@@ -26,6 +26,8 @@ def test_all_controls_and_links_go_to_a_larger_puppet_of_the_same_names_and_grow
     assert missing == []
     assert len(keys) == len(WICK.puppet.controls) + len(WICK.puppet.links)
     assert invariants(made.puppet) == []
+    called = {one.name: one.stops for one in puppet.responses.values()}
+    assert {one.name: one.stops for one in made.puppet.responses.values()} == called
     wanted = {control.name: control for control in puppet.controls.values()}
     for control in made.puppet.controls.values():
         assert control == replace(wanted[control.name], chooses=control.chooses)

@@ -97,7 +97,7 @@ def mirrored(puppet: Puppet, pose: Pose) -> Pose:
     """
     names = {
         item.name: key
-        for items in (puppet.joints, puppet.limbs, puppet.controls, puppet.sets, puppet.parts)
+        for items in (puppet.joints, puppet.limbs, puppet.controls, puppet.sets, puppet.parts, puppet.shapes)
         for key, item in items.items()
     }
     front = _from_the_front(puppet)
@@ -156,6 +156,7 @@ def from_names(puppet: Puppet, channels: Mapping[str, float | str]) -> tuple[Pos
     keys |= {("control", c.name): k for k, c in puppet.controls.items()}
     keys |= {("set", one.name): k for k, one in puppet.sets.items()}
     keys |= {("part", one.name): k for k, one in puppet.parts.items()}
+    keys |= {("shape", one.name): k for k, one in puppet.shapes.items()}
     found, missing = {}, []
     for words, number in channels.items():
         kind, _, rest = words.partition("/")

@@ -14,8 +14,10 @@ from umbrite.rig.document import Document
 from umbrite.rig.driving.dependencies import refuse_circles
 from umbrite.rig.edits.shelf import by_names, from_names
 from umbrite.rig.errors import RigError, readable
+from umbrite.rig.ids import owner_of
+from umbrite.rig.invariants import invariants
 from umbrite.rig.merging.rewiring import copied_take, factor_of, grown
-from umbrite.rig.model import Control, Link, Point, Puppet, Value, point
+from umbrite.rig.model import Control, Link, Point, Puppet, Response, Value, point
 from umbrite.rig.takes.take import AMOUNT, Take, keyed_channels
 from umbrite.rig.takes.take_layers import each_level
 from umbrite.rig.takes.take_list import take_faults
@@ -38,6 +40,13 @@ class NamedLink(Value, frozen=True):
     drives: str
 
 
+class NamedResponse(Value, frozen=True):
+    """What a control of the clip calls forth: its response, whose driver and stops go by names."""
+
+    response: Response
+    control: str
+
+
 class Clip(Value, frozen=True):
     """What is taken along by names, and the height of the canvas that it was measured on."""
 
@@ -46,6 +55,7 @@ class Clip(Value, frozen=True):
     controls: tuple[NamedControl, ...] = ()
     links: tuple[NamedLink, ...] = ()
     take: Take | None = None
+    responses: tuple[NamedResponse, ...] = ()
 
 
 FORMAT = "umbrite-by-names"
@@ -68,6 +78,11 @@ def clip_of(document: Document, keys: Iterable[str] = (), take: Take | None = No
         for key in wanted
         if (link := puppet.links.get(key)) is not None
     )
+    responses = tuple(
+        NamedResponse(_told(puppet, one), puppet.controls[owner_of(one.driver)].name)
+        for one in puppet.responses.values()
+        if owner_of(one.driver) in wanted and owner_of(one.driver) in puppet.controls
+    )
     if not controls and not links and take is None:
         raise RigError("There is no control, link or take to take along. Select some first.")
     if take is not None:
@@ -79,7 +94,33 @@ def clip_of(document: Document, keys: Iterable[str] = (), take: Take | None = No
             )
 
         take = each_level(take, told)
-    return Clip(FORMAT, puppet.height, controls, links, take)
+    return Clip(FORMAT, puppet.height, controls, links, take, responses)
+
+
+def _told(puppet: Puppet, response: Response) -> Response:
+    """A response whose channels go by names."""
+    stops = (
+        replace(stop, channels={_words(puppet, name): value for name, value in stop.channels.items()})
+        for stop in response.stops
+    )
+    return replace(response, driver=_words(puppet, response.driver), stops=tuple(stops))
+
+
+def _with_response(puppet: Puppet, told: NamedResponse, control: str, scale: float) -> tuple[Puppet, list[str]]:
+    """The puppet with what a pasted control calls forth, as far as it has things of those names; and the names that it lacks."""
+    missing, stops = [], []
+    for stop in told.response.stops:
+        channels = {}
+        for words, value in stop.channels.items():
+            if (name := _here(puppet, words)) is None:
+                missing.append(readable(words.split("/")[1] if "/" in words else words))
+            else:
+                channels[name] = value * factor_of(name, scale)
+        stops.append(replace(stop, channels=channels))
+    puppet, key = new_id(puppet, "response")
+    name = unique(told.response.name, [one.name for one in puppet.responses.values()])
+    driver = f"{control}.{told.response.driver.rpartition('/')[2]}"
+    return put(puppet, key, replace(told.response, name=name, driver=driver, stops=tuple(stops))), missing
 
 
 def _words(puppet: Puppet, name: str) -> str:
@@ -97,6 +138,7 @@ def with_clip(document: Document, clip: Clip) -> tuple[Document, list[str], list
     sets = {one.name: key for key, one in puppet.sets.items()}
     made: list[str] = []
     missing: list[str] = []
+    pasted: dict[str, str] = {}
     for each in clip.controls:
         joint, chosen = joints.get(each.moves), sets.get(each.chooses, "")
         if joint is None or (each.chooses and not chosen):
@@ -110,11 +152,18 @@ def with_clip(document: Document, clip: Clip) -> tuple[Document, list[str], list
         )  # fmt: skip
         puppet = put(puppet, key, one)
         made.append(key)
+        pasted[each.control.name] = key
     for told in clip.links:
         puppet, key = _with_link(puppet, told, joints, scale)
         made += [key] if key else []
         missing += [] if key else [told.link.name]
+    for called in clip.responses:
+        if called.control in pasted:
+            puppet, lost = _with_response(puppet, called, pasted[called.control], scale)
+            missing += lost
     refuse_circles(puppet)
+    if fault := next(iter(invariants(puppet)), None):
+        raise RigError(f"What was copied can't be pasted here: {fault}.")
     document = replace(document, puppet=puppet)
     if clip.take is not None:
         document, lost = _with_take(document, clip.take, joints, scale)
