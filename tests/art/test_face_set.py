@@ -59,3 +59,17 @@ def test_each_control_does_what_it_says(faced):
     wide = boxes(Mouth={"value": 1.0, "value_y": 1.0})[9]
     assert wide.width > 1.2 * rest[9].width
     assert wide.height > 1.5 * rest[9].height
+
+
+def test_lids_that_are_drawn_come_down_over_the_eyes():
+    lids = ((225, 262, 34, 9, (240, 190, 150)), (375, 262, 34, 9, (240, 190, 150)))
+    names = ["Hair", "Ear", "Ear", "Head", "Eye", "Eye", "Pupil", "Pupil", "Nose", "Mouth", "Eyelid", "Eyelid"]
+    package = drawn_face((*PIECES, *lids), names)
+    puppet = package.document.puppet
+    face = face_of(puppet, [list(puppet.joints)[HEAD]], {k: decode(v, k) for k, v in package.art.items()})
+    made, (key,) = make_face_set(puppet, face, ["Lids"])
+    scene = scene_of(evaluate(compile_plan(made), {f"{key}.value": 1.0}))
+    boxes = {list(puppet.parts).index(shape.part): shape.box for shape in scene}
+    for eye, lid in zip(EYES, (10, 11), strict=True):
+        assert boxes[lid].top <= boxes[eye].top + 1
+        assert boxes[lid].bottom >= boxes[eye].bottom - 1

@@ -19,6 +19,7 @@ from umbrite.rig.words.word_table import meaning
 Item = Literal["Head turn", "Lids", "Brows", "Gaze", "Mouth"]
 ITEMS: tuple[Item, ...] = ("Head turn", "Lids", "Brows", "Gaze", "Mouth")
 SHUT = 0.08  # of an eye's height when it is closed
+OVER = 1.1  # of an eye's height, over which its lid comes down
 LIFT, FROWN = 0.11, 0.07  # of half the head's height by which brows go up and down
 GAZE = 0.75  # of the room that a pupil has in its eye
 WIDE, NARROW, OPEN, CLOSED = 0.25, -0.3, 0.9, -0.55  # by which a mouth is wider and taller
@@ -35,6 +36,7 @@ class Features(NamedTuple):
     eyes: tuple[FacePiece, ...]
     pupils: Mapping[str, FacePiece]  # each by the first part of the eye in which it lies
     brows: tuple[FacePiece, ...]
+    lids: Mapping[str, FacePiece]  # drawn as pieces of their own, each by the first part of its eye
     mouth: FacePiece | None
 
 
@@ -73,7 +75,10 @@ def features_of(puppet: Puppet, face: Face) -> Features:
     ]
     mouth = max(mouths, key=lambda piece: piece.place.imag, default=None)
     kept = {eye.parts[0]: inside[eye.parts[0]] for eye in eyes if eye.parts[0] in inside}
-    return Features(tuple(eyes), kept, tuple(brows), mouth)
+    drawn = [piece for piece in fronts if told(piece, "lid", "lids", "eyelid", "eyelids")]
+    eyes = [eye for eye in eyes if eye not in drawn]
+    lids = {eye.parts[0]: min(drawn, key=lambda lid: abs(lid.place - eye.place)) for eye in eyes if drawn}
+    return Features(tuple(eyes), kept, tuple(brows), lids, mouth)
 
 
 def _lies_in(piece: FacePiece, other: FacePiece) -> bool:
@@ -136,7 +141,7 @@ def _stops(puppet: Puppet, face: Face, found: Features, item: Item, key: str) ->
     puppet, response = add_response(puppet, f"{key}.value", puppet.controls[key].name)
     tall = face.half.imag
     if item == "Lids":
-        return put_stop(puppet, response, Point(1.0, 0.0), _shut(puppet, found), "Closed")
+        return put_stop(puppet, response, Point(1.0, 0.0), _shut(puppet, found, tall), "Closed")
     if item == "Brows":
         up = {f"{brow.joint}.y": -LIFT * tall for brow in found.brows}
         down = {f"{brow.joint}.y": FROWN * tall for brow in found.brows}
@@ -157,10 +162,14 @@ def _stops(puppet: Puppet, face: Face, found: Features, item: Item, key: str) ->
     return puppet
 
 
-def _shut(puppet: Puppet, found: Features) -> dict[str, float]:
-    """Eyes closed: by what is drawn of them closed, else squashed flat; what lies in them goes along."""
+def _shut(puppet: Puppet, found: Features, tall: float) -> dict[str, float]:
+    """Eyes closed: by lids of their own, by what is drawn of them closed, else squashed flat; what lies in them goes along."""
     channels: dict[str, float] = {}
     for eye in found.eyes:
+        if (lid := found.lids.get(eye.parts[0])) is not None:  # it comes down over the eye
+            channels[f"{lid.joint}.y"] = (eye.place.imag - lid.place.imag) * tall
+            channels[f"{lid.joint}.scale_y"] = OVER * eye.size.imag / max(lid.size.imag, 1e-6) - 1
+            continue
         drawn = _drawn_closed(puppet, eye)
         channels |= drawn or {f"{eye.joint}.scale_y": SHUT - 1}
         pupil = found.pupils.get(eye.parts[0])
