@@ -99,8 +99,8 @@ def face(window: Window) -> None:
     window.docks["Details"].raise_()
     window.board.fit_all()
     head = session.placed.pivot(joint(window, "Head"))
-    middle = window.board.camera.screen(head + 150 - 100j)
-    window.board._look_through(window.board.camera.zoomed(1.8, middle))
+    middle = window.board.camera.screen(head + 250 - 290j)  # the pad stays where it is seen
+    window.board._look_through(window.board.camera.zoomed(1.6, middle).panned(90j))
 
 
 def weights(window: Window) -> None:
