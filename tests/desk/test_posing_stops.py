@@ -79,6 +79,23 @@ def test_what_is_discarded_can_be_done_again_and_rest_is_refused(wick_window, ac
     assert "neutral value" in wick_window.frame.hints.message
 
 
+def test_undo_past_where_posing_began_ends_it_and_loses_nothing(wick_window, slider, act):
+    session, cap = wick_window.session, joint(wick_window.session.puppet, "Cap")
+    puppet = session.puppet
+    act("pose-here")
+    session.edit("Lift", pose=with_values(session.pose, {f"{cap}.y": -30.0}))
+    session.step(-1)
+    assert session.drafts.now.stop is not None
+    before = len(session.history.steps()[0])
+    session.step(-1)
+    assert session.drafts.now.stop is None
+    assert not wick_window.frame.stop_strip.isVisibleTo(wick_window)
+    assert len(session.history.steps()[0]) == before - 1
+    session.step(1)
+    assert session.puppet == puppet
+    assert session.pose[f"{slider}.value"] == 1.0
+
+
 def test_the_card_lists_stops_shows_mirrors_and_removes_them(wick_window, slider, hand, act):
     session, card = wick_window.session, wick_window.details.stops
     cap = posed_at_the_end(wick_window, hand, act)
@@ -94,7 +111,7 @@ def test_the_card_lists_stops_shows_mirrors_and_removes_them(wick_window, slider
     assert session.pose == {f"{slider}.value": -1.0}
     card.buttons["Pose again"].click()
     session.edit("More", pose=with_values(session.pose, {f"{cap}.y": -12.0}))
-    wick_window.frame.stop_strip.keep.click()
+    wick_window.frame.stop_strip.take.click()
     assert session.placed.value(cap, "y") == pytest.approx(-42.0)
     card.buttons["Remove"].click()
     card.buttons["Remove"].click()
@@ -156,7 +173,7 @@ def test_a_face_of_unnamed_pieces_turns_in_three_gestures(window, hand, act):
     assert strip.isVisibleTo(window)
     assert not strip.boxes["Brows"].isEnabled()
     strip.boxes["Head turn"].click()
-    strip.make.click()
+    strip.take.click()
     assert [session.puppet.controls[key].name for key in session.puppet.controls] == [
         "Head turn",
         "Lids",

@@ -45,6 +45,11 @@ class History:
         self._at += 1
         return self._steps[self._at].name
 
+    def back_to(self, state: object) -> None:
+        """Go back to an earlier state; where it is none of those, stay."""
+        before = (i for i in range(self._at, -1, -1) if self._steps[i].state is state)
+        self._at = next(before, self._at)
+
     def steps(self) -> tuple[list[str], list[str]]:
         """The names of what can be undone, the latest first, and of what can be done again, the next first."""
         back = [step.name for step in self._steps[1 : self._at + 1]][::-1]

@@ -283,6 +283,9 @@ class Session(QObject):
         go = self.history.undo if by < 0 else self.history.redo
         names = [name for name in (go() for _ in range(abs(by))) if name is not None]
         if names:
+            stop = self.drafts.now.stop
+            if stop is not None and self.history.was_undone(stop.before):  # undone past where it began
+                self.drafts.put(self.drafts.now._replace(stop=None))
             self._show_settled()
             more = f" and {len(names) - 1} more" if len(names) > 1 else ""
             self.say(f"{'Undone' if by < 0 else 'Done again'}: {names[0]}{more}.")

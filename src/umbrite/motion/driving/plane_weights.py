@@ -29,7 +29,6 @@ class Plane(NamedTuple):
     places: Complexes  # (n,)
     size: float
     line: Ints  # places along the line; empty where they span a plane
-    hull: Ints  # (h, 2): the edges of the hull
     edges: Ints  # (e, 4): each inner edge from a to b as in its first triangle, and the two triangles
     rims: Ints  # (h, 3): each edge of the hull from a to b, and its triangle
     centres: Complexes  # (t,): of the triangles' circumcircles
@@ -44,7 +43,7 @@ def plane_of(places: Complexes) -> Plane:
     off = cross(np.full_like(places, way / (abs(way) or 1.0)), places - places[0])
     if len(places) < 3 or float(np.abs(off).max()) <= NEAR * size:
         order = np.argsort(((places - places[0]) * np.conj(way)).real, kind="stable")
-        return Plane(places, size, order, none[:, :2], none, none[:, :3], np.zeros(0, complex), np.zeros(0))
+        return Plane(places, size, order, none, none[:, :3], np.zeros(0, complex), np.zeros(0))
     triangles = _triangles(places, size)
     sides: dict[tuple[int, int], int] = {}
     for number, (a, b, c) in enumerate(triangles.tolist()):
@@ -54,7 +53,7 @@ def plane_of(places: Complexes) -> Plane:
     centres = circumcentre(*(places[triangles[:, i]] for i in range(3)))
     radii = np.abs(places[triangles[:, 0]] - centres) ** 2
     edges = np.array(inner, np.intp).reshape(-1, 4)
-    return Plane(places, size, np.zeros(0, np.intp), rims[:, :2], edges, rims, centres, radii)
+    return Plane(places, size, np.zeros(0, np.intp), edges, rims, centres, radii)
 
 
 def _triangles(places: Complexes, size: float) -> Ints:
@@ -98,7 +97,7 @@ def weights_at(plane: Plane, at: Complexes) -> Floats:
     there = near[rows, closest] <= NEAR * plane.size
     found[rows[there], closest[there]] = 1.0
     edge = ~there & (rim >= 0)
-    a, b = plane.hull[rim[edge]].T
+    a, b = plane.rims[rim[edge], :2].T
     found[rows[edge], a], found[rows[edge], b] = 1 - share[edge], share[edge]
     inside = ~there & (rim < 0)
     if inside.any():
@@ -123,7 +122,7 @@ def _on_line(plane: Plane, at: Complexes) -> Floats:
 
 def _onto_hull(plane: Plane, at: Complexes) -> tuple[Complexes, Ints, Floats]:
     """Points brought onto the hull where they lie outside; for those on it the edge, -1 for others, and the share of the way along it."""
-    a, b = plane.places[plane.hull].T
+    a, b = plane.places[plane.rims[:, :2]].T
     way = b - a
     out = -cross(way, at[:, None] - a) / np.abs(way)  # to the right of an edge is outside
     share = np.clip((np.conj(way) * (at[:, None] - a)).real / np.abs(way) ** 2, 0.0, 1.0)

@@ -4,7 +4,7 @@ import numpy as np
 from msgspec.structs import replace
 
 from umbrite.motion.driving.curves import curve_at, curve_of
-from umbrite.motion.driving.responses import given, ready
+from umbrite.motion.driving.stop_poses import added_at
 from umbrite.motion.placed import Placed
 from umbrite.motion.plan import compile_plan
 from umbrite.motion.rest_changes.picture_kept import Rest
@@ -159,9 +159,8 @@ def _response_through_rest(placed: Placed, puppet: Puppet, key: str, frame: int)
         values = [placed.turn(owner_of(response.driver), frame)]
     else:
         values = [total(placed, name, frame) for name in names]
-    found = ready(before, response)
-    gone = dict(zip(found.drives, given(found, [np.array([value]) for value in values])[0].tolist(), strict=True))
     here = Point(values[0], values[1] if len(values) > 1 else 0.0)
+    gone = added_at(before, response, here)
     if abs(here.z) < FLAT:
         return puppet
     up = {name: 1 + total(placed, name, frame) if _is_scale(name) else 1.0 for name in gone}

@@ -8,10 +8,10 @@ from collections.abc import Collection, Mapping
 
 from msgspec.structs import replace
 
-from umbrite.rig.change import thing
+from umbrite.rig.change import thing, things
 from umbrite.rig.channels import channel, known_only, with_values
 from umbrite.rig.errors import RigError, readable
-from umbrite.rig.ids import id_kind, owner_of
+from umbrite.rig.ids import Kind, owner_of
 from umbrite.rig.model import Pose, Puppet, SavedPose
 from umbrite.rig.words.names import swapped, unique
 
@@ -95,19 +95,15 @@ def mirrored(puppet: Puppet, pose: Pose) -> Pose:
     In a figure seen from the side near and far limbs bend to the same side, and they change places only; in one seen from the
     front they bend against each other, and everything is turned round too.
     """
-    names = {
-        item.name: key
-        for items in (puppet.joints, puppet.limbs, puppet.controls, puppet.sets, puppet.parts, puppet.shapes)
-        for key, item in items.items()
-    }
+    names = by_kind_and_name(puppet)
     front = _from_the_front(puppet)
     found = {}
     for name, number in known_only(pose, puppet).items():
         here = channel(name)
         if here is None:
             continue
-        other = names.get(swapped(thing(puppet, here.owner).name), here.owner)
-        there = here.of_owner(other) if id_kind(other) == here.kind.of else here
+        other = names.get((here.kind.of, swapped(thing(puppet, here.owner).name)), here.owner)
+        there = here.of_owner(other)
         if here.owner in puppet.sets:
             found[there.name] = _same_variant(puppet, here.owner, there.owner, number)
         else:
@@ -128,6 +124,12 @@ def _from_the_front(puppet: Puppet) -> bool:
         (limb, limbs[swapped(name)]) for name, limb in limbs.items() if swapped(name) in limbs and swapped(name) != name
     ]
     return bool(pairs) and sum(one.bend != other.bend for one, other in pairs) * 2 > len(pairs)
+
+
+def by_kind_and_name(puppet: Puppet) -> dict[tuple[str, str], str]:
+    """The ids of all that has channels, by kind and name."""
+    kinds: tuple[Kind, ...] = ("joint", "limb", "control", "set", "part", "shape")
+    return {(kind, item.name): key for kind in kinds for key, item in things(puppet, kind).items()}
 
 
 def by_names(puppet: Puppet, pose: Pose) -> dict[str, float | str]:
@@ -151,12 +153,7 @@ def from_names(puppet: Puppet, channels: Mapping[str, float | str]) -> tuple[Pos
 
     Raises RigError for values that are no plain numbers.
     """
-    keys = {("joint", j.name): k for k, j in puppet.joints.items()}
-    keys |= {("limb", item.name): k for k, item in puppet.limbs.items()}
-    keys |= {("control", c.name): k for k, c in puppet.controls.items()}
-    keys |= {("set", one.name): k for k, one in puppet.sets.items()}
-    keys |= {("part", one.name): k for k, one in puppet.parts.items()}
-    keys |= {("shape", one.name): k for k, one in puppet.shapes.items()}
+    keys: Mapping[tuple[str, str], str] = by_kind_and_name(puppet)
     found, missing = {}, []
     for words, number in channels.items():
         kind, _, rest = words.partition("/")

@@ -2300,6 +2300,10 @@
       <translation>Knochen {text} nennen</translation>
     </message>
     <message>
+      <source>Discard</source>
+      <translation>Verwerfen</translation>
+    </message>
+    <message>
       <source>What shall be made for the face</source>
       <translation>Was für das Gesicht gemacht werden soll</translation>
     </message>
@@ -2322,10 +2326,6 @@
     <message>
       <source>Make</source>
       <translation>Machen</translation>
-    </message>
-    <message>
-      <source>Discard</source>
-      <translation>Verwerfen</translation>
     </message>
     <message>
       <source>{sure} sure</source>
@@ -2454,6 +2454,10 @@
     <message>
       <source>Posing for a value</source>
       <translation>Pose für einen Wert</translation>
+    </message>
+    <message>
+      <source>Keep</source>
+      <translation>Behalten</translation>
     </message>
     <message>
       <source>Posing {name} at {value}</source>

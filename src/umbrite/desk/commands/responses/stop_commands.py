@@ -19,7 +19,6 @@ from umbrite.rig.errors import RigError
 from umbrite.rig.family import children, targets
 from umbrite.rig.ids import id_kind, owner_of
 from umbrite.rig.model import ControlKind, Point, Puppet
-from umbrite.rig.takes.take_list import Takes
 
 OnStop = Callable[[Session, str, int], None]
 NEAR = 0.05  # of a span: so near a stop its value is meant
@@ -184,22 +183,21 @@ def keep(session: Session) -> None:
     draft, now = session.drafts.now.stop, session.history.now
     if draft is None:
         return
+    if now is draft.before:
+        session.drafts.put(session.drafts.now._replace(stop=None))
+        session.say(tr("Nothing was posed, so nothing was kept."))
+        return
     puppet, key = now.puppet, response_of(now.puppet, draft.driver)
     if key is None:
         puppet, key = add_response(puppet, draft.driver)
     response, before = puppet.responses[key], draft.before.pose
     channels = stop_channels(puppet, response, draft.at, before, now.pose)
-    if now is draft.before:
-        session.drafts.put(session.drafts.now._replace(stop=None))
-        session.say(tr("Nothing was posed, so nothing was kept."))
-        return
     puppet = put_stop(puppet, key, draft.at, channels)
-    takes: Takes = now.takes
     words = value_text(puppet, draft.driver, draft.at)
     step = tr("Pose {name} at {value}", name=response.name, value=words)
     session.drafts.put(session.drafts.now._replace(stop=None))
-    _back_to(session, draft)
-    session.edit(step, puppet=puppet, pose=before, takes=takes)
+    session.history.back_to(draft.before)
+    session.edit(step, puppet=puppet, pose=before)
     session.say(
         tr("{name} shows this pose at {value}. Drag its bead to see it come and go.", name=response.name, value=words)
         if not is_turn(draft.driver)
@@ -213,15 +211,9 @@ def discard(session: Session) -> None:
     if draft is None:
         return
     session.drafts.put(session.drafts.now._replace(stop=None))
-    _back_to(session, draft)
+    session.history.back_to(draft.before)
     session.spring_back()
     session.say(tr("What was posed was discarded. Ctrl+Shift+Z brings it back."))
-
-
-def _back_to(session: Session, draft: StopDraft) -> None:
-    """Back in the history to where posing began."""
-    while session.history.now is not draft.before and session.history.undo() is not None:
-        pass
 
 
 def go_to(session: Session, key: str, number: int) -> None:

@@ -10,6 +10,7 @@ from umbrite.rig.driving.dependencies import refuse_circles
 from umbrite.rig.driving.rules import is_turn
 from umbrite.rig.edits.responses.shapes import add_shape
 from umbrite.rig.edits.responses.stops import put_stop
+from umbrite.rig.edits.shelf import by_kind_and_name
 from umbrite.rig.errors import RigError
 from umbrite.rig.ids import id_kind, owner_of
 from umbrite.rig.merging.rewiring import OTHER, factor_of
@@ -39,7 +40,7 @@ def mirror_response(puppet: Puppet, key: str) -> tuple[Puppet, str]:
     response = get_response(puppet, key)
     owner = owner_of(response.driver)
     names = {owner_of(name) for stop in response.stops for name in stop.channels}
-    others = _others(puppet)
+    others = by_kind_and_name(puppet)
     if not any(_other(puppet, others, name) != name for name in {owner, *names}):
         raise RigError(f"Nothing that {response.name} moves has another side by its name, such as near and far.")
     other = _other(puppet, others, owner)
@@ -59,19 +60,13 @@ def mirror_response(puppet: Puppet, key: str) -> tuple[Puppet, str]:
     return puppet, made
 
 
-def _others(puppet: Puppet) -> dict[tuple[str, str], str]:
-    """All things by kind and name."""
-    fields = (puppet.joints, puppet.limbs, puppet.controls, puppet.sets, puppet.parts)
-    return {(str(id_kind(key)), item.name): key for items in fields for key, item in items.items()}
-
-
 def _other(puppet: Puppet, others: Mapping[tuple[str, str], str], key: str) -> str:
     return others.get((str(id_kind(key)), swapped(thing(puppet, key).name)), key)
 
 
 def _mirrored(puppet: Puppet, channels: Mapping[str, float]) -> tuple[Puppet, dict[str, float]]:
     """Channels of the other side. Shapes are made anew there."""
-    others, found = _others(puppet), dict[str, float]()
+    others, found = by_kind_and_name(puppet), dict[str, float]()
     for name, value in channels.items():
         here = channel(name)
         if here is None:
