@@ -219,3 +219,14 @@ def test_a_pad_in_a_take_shows_its_way_over_the_pad(wick_window):
     middle = point_of(session, wick_window.board.camera, pad, Point(0.0, 0.0))
     assert (trail[0].at - middle).manhattanLength() < 1
     assert max((dot.at - middle).manhattanLength() for dot in trail) > 10
+
+
+def test_the_list_chooses_the_pose_that_is_shown(wick_window):
+    session, card = wick_window.session, wick_window.details.stops
+    session.workspace.go_to(REHEARSE)
+    (pad,) = (key for key, control in session.puppet.controls.items() if control.name == "Head turn")
+    session.selection.select([pad])
+    for across, up, name in ((1.0, 0.0, "Right"), (-1.0, 1.0, "Left and up"), (-0.5, 0.3, "Left and up")):
+        session.edit("Bead", pose={f"{pad}.value": across, f"{pad}.value_y": up})
+        wick_window.details.refresh()
+        assert card.list.currentItem().text().splitlines()[0] == name  # between poses the last one stays

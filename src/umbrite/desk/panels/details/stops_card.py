@@ -31,7 +31,7 @@ from umbrite.rig.edits.responses.mirroring import set_smooth
 from umbrite.rig.edits.responses.stops import name_stop, response_of
 from umbrite.rig.family import parts_on
 from umbrite.rig.ids import owner_of
-from umbrite.rig.model import Puppet, Response, Stop
+from umbrite.rig.model import Point, Puppet, Response, Stop
 
 PICTURE = QSize(84, 66)
 ROW = 72  # pixels
@@ -44,6 +44,7 @@ class StopsCard(QWidget):
         super().__init__(parent)
         self.session, self.key, self._busy = session, "", False
         self._shown: tuple[object, ...] = ()
+        self._followed: tuple[str, int, Point] | None = None
         self.setSizePolicy(QSizePolicy.Policy.Preferred, QSizePolicy.Policy.Maximum)
         column = QVBoxLayout(self)
         column.setContentsMargins(12, 6, 12, 6)
@@ -99,9 +100,25 @@ class StopsCard(QWidget):
             return
         response = puppet.responses[key]
         shows = (key, response, puppet.parts, puppet.joints, puppet.shapes, puppet.order)
-        if len(shows) == len(self._shown) and all(a is b for a, b in zip(shows, self._shown, strict=True)):
+        if len(shows) != len(self._shown) or any(a is not b for a, b in zip(shows, self._shown, strict=True)):
+            self._shown = shows
+            self._list_anew(puppet, response)
+        self._follow(puppet, response)
+
+    def _follow(self, puppet: Puppet, response: Response) -> None:
+        """Choose the pose that the value calls forth, when the value or the number of poses has changed."""
+        at = stop_commands.value_shown(self.session, response.driver)
+        now = (self.key, len(response.stops), at)
+        if now == self._followed:
             return
-        self._shown, row = shows, self.list.currentRow()
+        self._followed = now
+        near = stop_commands.near_stop(puppet, response.driver, at)
+        row = next((i for i, stop in enumerate(response.stops) if stop.at == near), None)
+        if row is not None:
+            self.list.setCurrentRow(row)
+
+    def _list_anew(self, puppet: Puppet, response: Response) -> None:
+        row = self.list.currentRow()
         self._busy = True
         self.about.setText(tr("Poses of {name}", name=thing(puppet, owner_of(response.driver)).name))
         self.list.clear()
