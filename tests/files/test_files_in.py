@@ -17,7 +17,7 @@ from umbrite.farm.sources import bytes_of, source_of
 from umbrite.files.file_errors import FileError
 from umbrite.files.formats.plan_files import kept_plans
 from umbrite.files.recovery import left_behind
-from umbrite.files.take_files import read_shapes
+from umbrite.files.takes.take_files import read_shapes
 
 SRC = Path(__file__).parents[2] / "src" / "umbrite"
 WICK = ASSETS / "wick.umbrite"

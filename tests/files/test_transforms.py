@@ -5,7 +5,7 @@ import pytest
 
 from demo_puppet import ASSETS
 from umbrite.files.package import load
-from umbrite.files.take_files import export_transforms, read_transforms
+from umbrite.files.takes.take_files import export_transforms, read_transforms
 from umbrite.motion.animating.playing import placed_over
 from umbrite.motion.scene import corners_of
 

@@ -5,7 +5,7 @@ import pytest
 
 from demo_puppet import joint, varied_wick, wick
 from umbrite.files.file_errors import FileError
-from umbrite.files.take_files import read_shapes
+from umbrite.files.takes.take_files import read_shapes
 from umbrite.motion.animating.idling import Blinks, Breath, blinking, breathing, eyes_of, played_through, spoken
 from umbrite.motion.sampling import sample
 from umbrite.rig.errors import RigError

@@ -2,19 +2,23 @@
 
 import json
 
+import av
 import numpy as np
 import pytest
 from msgspec.structs import replace
 from PIL import Image
 
 from demo_puppet import ASSETS, joint
+from made_sounds import TICKS, onsets, ticks, written
 from umbrite.cli import main
 from umbrite.files.file_errors import FileError
 from umbrite.files.package import Package, load, save
+from umbrite.files.takes.sounded import sound_file
 from umbrite.motion.sampling import sample
 from umbrite.paint.take_export import Film, durations, frames_of, write_take
 from umbrite.rig.takes.keys import close_loop, put_keys
 from umbrite.rig.takes.take import Take
+from umbrite.sound.samples import RATE
 
 SCALE = 0.25
 
@@ -104,3 +108,25 @@ def test_the_commands_list_render_and_carry_takes(waving, tmp_path, capsys):
     ):
         assert main(wrong) == 2
         assert capsys.readouterr().err.count("\n") == 1
+
+
+@pytest.mark.parametrize("ending", [".webm", ".mp4", ".mov"])
+@pytest.mark.parametrize("span", ["0..60", "17..80"])
+def test_the_sound_of_a_film_is_in_step_wherever_it_begins(tmp_path, ending, span):
+    wick = load(ASSETS / "wick.umbrite")
+    sound, data, _ = sound_file(written(tmp_path / "ticks.wav", ticks()))
+    take = Take("Calls", last=96, sound=replace(sound, at=5.0))
+    package = Package(replace(wick.document, takes=(take,)), {**wick.art, sound.sha256: data})
+    frames = frames_of(take, span)
+    write_take(tmp_path / f"o{ending}", Film(package, take, frames, 0.05))
+    with av.open(str(tmp_path / f"o{ending}")) as film:
+        pictures = [frame.time for frame in film.decode(video=0)]
+    with av.open(str(tmp_path / f"o{ending}")) as film:
+        heard = list(film.decode(audio=0))
+    assert len(pictures) == len(frames)
+    assert abs(pictures[0] - heard[0].time) < 0.001
+    values = np.concatenate([frame.to_ndarray()[0] for frame in heard]).astype(float)
+    assert len(values) / RATE == pytest.approx(len(frames) / take.rate, abs=0.03)
+    wanted = [(take.sound.at - frames[0]) / take.rate + second for second in TICKS]
+    wanted = [each for each in wanted if 0 <= each < len(frames) / take.rate]
+    assert np.abs(onsets(values) + heard[0].time - wanted).max() < 0.005

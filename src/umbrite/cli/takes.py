@@ -22,7 +22,7 @@ from umbrite.files.file_errors import FileError, shown_name
 from umbrite.files.json_reports import take_told
 from umbrite.files.opening import open_any
 from umbrite.files.package import Package, save
-from umbrite.files.take_files import export_transforms, read_transforms
+from umbrite.files.takes.take_files import export_transforms, read_transforms
 from umbrite.motion.animating.playing import played_pose
 from umbrite.rig.errors import RigError, UmbriteError
 from umbrite.rig.model import Pose

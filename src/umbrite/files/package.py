@@ -1,5 +1,5 @@
 """The native package `.umbrite`: a ZIP with `mimetype`, `puppet.json`, what the document keeps beside that (see `kept_beside`),
-`art/<sha256>.png` and `preview.png`.
+`art/<sha256>.png`, `sounds/<sha256>` and `preview.png`.
 
 Numbers survive to the last bit. Saving is atomic (see `atomic`) and keeps the previous save as `NAME.umbrite~`.
 The same document gives the same bytes.
@@ -25,6 +25,7 @@ from umbrite.files.native.kept_beside import (
     beside,
     drawings_of,
     pictures_of,
+    sounds_of,
     with_beside,
     words_of,
 )
@@ -36,6 +37,7 @@ from umbrite.rig.document import Document
 from umbrite.rig.errors import Watch, readable, unwatched
 from umbrite.rig.mesh_arrays import by_name, read_arrays
 from umbrite.rig.model import Drawing, Pose, Puppet, Value
+from umbrite.rig.takes.sounds import MOST_SOUND_BYTES
 from umbrite.rig.takes.take_list import Takes
 
 # Bytes of puppet.json; of one of an earlier version, which is built as plain values first; of the preview.
@@ -54,7 +56,7 @@ class Content(Value, frozen=True):
 
 
 class Package(msgspec.Struct, frozen=True):
-    """A document with its art: sha256 -> PNG bytes."""
+    """A document with its art: sha256 -> the bytes of a PNG, or of a sound as it came."""
 
     document: Document
     art: Mapping[str, bytes]
@@ -135,6 +137,10 @@ def _art(container: Container, document: Document, watch: Watch) -> dict[str, by
         art[sha256] = container.read(f"art/{sha256}.png", MOST_PREVIEW)
         if fingerprint(art[sha256]) != sha256:
             raise FileError(f"The picture of a stage in {container.name} is damaged. Look for a backup.")
+    for sha256, sound in sounds_of(document).items():
+        art[sha256] = container.read(f"sounds/{sha256}", MOST_SOUND_BYTES)
+        if fingerprint(art[sha256]) != sha256:
+            raise FileError(f"The sound {sound.name} in {container.name} is damaged. Look for a backup beside it.")
     return art
 
 
@@ -171,7 +177,7 @@ def from_bytes(data: bytes) -> Package:
 
 def part_of(package: Package, document: Document) -> Package:
     """A package with another document and what that shows of the art: a branch, a stage."""
-    wanted = {*drawings_of(document), *pictures_of(document)}
+    wanted = {*_wanted(document), *sounds_of(document)}
     return Package(document, {sha256: data for sha256, data in package.art.items() if sha256 in wanted})
 
 
@@ -214,12 +220,13 @@ def save(
 
     What could not be opened again is not saved: the bounds are those of `load`.
     """
-    words, wanted, kept = _words(package), _wanted(package.document), beside(package.document)
+    words, kept = _words(package), beside(package.document)
+    wanted = [*_wanted(package.document), *sounds_of(package.document)]
     fault = fault_of(package.document)
     if fault is None and (len(words) > MOST_WORDS or len(words) + words_of(kept) > MOST_TOGETHER):
         fault = "it says more than a puppet may"
     if fault is None and sum(len(package.art[sha256]) for sha256 in wanted) > MOST_BYTES - len(words) - MOST_PREVIEW:
-        fault = f"its drawings take more than {MOST_BYTES / 1e9:.0f} GB"
+        fault = f"its drawings and sounds take more than {MOST_BYTES / 1e9:.0f} GB"
     if fault is not None:
         raise FileError(f"{package.puppet.name} can't be saved as it is, for it could not be opened again: {fault}.")
     with writing(path, backup=True, mode=mode) as file:
@@ -247,6 +254,8 @@ def _write(file: BinaryIO, package: Package, said: Beside, preview: bytes | None
         for i, sha256 in enumerate(wanted):
             watch(i, len(wanted), "drawings")
             add_member(out, f"art/{sha256}.png", package.art[sha256], zipfile.ZIP_STORED)
+        for sha256 in sorted(sounds_of(package.document)):
+            add_member(out, f"sounds/{sha256}", package.art[sha256], zipfile.ZIP_STORED)
         if preview is not None:
             add_member(out, "preview.png", preview, zipfile.ZIP_STORED)
 

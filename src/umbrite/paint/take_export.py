@@ -5,12 +5,10 @@ import math
 import shutil
 import tempfile
 from collections.abc import Callable, Iterable, Iterator, Sequence
-from fractions import Fraction
 from functools import partial
 from pathlib import Path
 from typing import NamedTuple
 
-import numpy as np
 from PIL import Image
 from PySide6.QtGui import QColor, QImage
 
@@ -207,72 +205,3 @@ def write_gif(path: Path, film: Film, watch: Watch) -> None:
         animated_pictures.write_gif(
             file, _pillow(film, watch), durations(film, 10), palette, clear=film.background is None
         )
-
-
-class Codec(NamedTuple):
-    """How films of one kind are packed: container, codec, how frames are kept (opaque, seen through), and options."""
-
-    container: str
-    name: str
-    opaque: str
-    clear: str
-    options: dict[str, str]
-
-
-CODECS = {
-    ".webm": Codec(
-        "webm", "libvpx-vp9", "yuv420p", "yuva420p", {"crf": "12", "b:v": "0", "row-mt": "1", "cpu-used": "5"}
-    ),
-    ".mp4": Codec("mp4", "libx264", "yuv420p", "yuv420p", {"crf": "14", "preset": "medium"}),
-    ".mov": Codec("mov", "prores_ks", "yuva444p10le", "yuva444p10le", {"profile": "4444", "alpha_bits": "16"}),
-}
-
-
-def write_video(path: Path, film: Film, watch: Watch) -> None:
-    """VP9, seen through where there is no background; H.264, on white where there is none; ProRes 4444 for editors. Sides are made even.
-
-    Colours are converted as ITU-R BT.709 says, in limited range, and the film says so: without that, players guess by its size. A WebM that
-    is seen through goes by BT.601, as it says: browsers lay those down with a quick conversion that rounds the blue of BT.709 by up to 11.
-    """
-    import av
-    from av.video.reformatter import ColorPrimaries, ColorRange, Colorspace, ColorTrc, Interpolation
-
-    codec = CODECS[path.suffix.lower()]
-    filled = on_ground(path, film)
-    clear = filled.background is None
-    puppet = film.package.puppet
-    wide, tall = (2 * max(1, (round(side * film.scale) + 1) // 2) for side in (puppet.width, puppet.height))
-    rate = Fraction(film.take.rate).limit_denominator(1000)
-    try:
-        with writing(path) as file, av.open(file, "w", format=codec.container, options={"fflags": "+bitexact"}) as out:
-            stream = out.add_stream(codec.name, rate=rate, options=codec.options)
-            assert isinstance(stream, av.VideoStream)
-            stream.width, stream.height = wide, tall
-            stream.pix_fmt = codec.clear if clear else codec.opaque
-            context = stream.codec_context
-            matrix = Colorspace.ITU601 if clear and codec.container == "webm" else Colorspace.ITU709
-            context.colorspace, context.color_range = matrix, ColorRange.MPEG
-            context.color_primaries, context.color_trc = ColorPrimaries.BT709, ColorTrc.BT709
-            for painted in pixels_of(filled, watch):
-                pixels = np.zeros((tall, wide, 4), np.uint8)
-                own = painted[:tall, :wide]
-                pixels[: own.shape[0], : own.shape[1]] = own
-                if not clear:
-                    pixels[own.shape[0] :], pixels[:, own.shape[1] :] = (
-                        pixels[own.shape[0] - 1],
-                        pixels[:, own.shape[1] - 1 : own.shape[1]],
-                    )
-                frame = av.VideoFrame.from_ndarray(pixels, format="rgba").reformat(
-                    format=stream.pix_fmt, src_color_range=ColorRange.JPEG,
-                    dst_colorspace=matrix, dst_color_range=ColorRange.MPEG,
-                    dst_color_primaries=ColorPrimaries.BT709, dst_color_trc=ColorTrc.BT709,
-                    interpolation=Interpolation.BICUBIC | Interpolation.ACCURATE_RND | Interpolation.FULL_CHR_H_INP,
-                )  # fmt: skip
-                for packet in stream.encode(frame):
-                    out.mux(packet)
-            for packet in stream.encode():
-                out.mux(packet)
-    except av.error.FFmpegError as error:
-        raise FileError(
-            f"{shown_name(path)} could not be made into a film: {str(error.strerror or error).lower()}."
-        ) from None

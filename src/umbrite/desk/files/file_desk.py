@@ -30,7 +30,7 @@ from umbrite.files.package import Package, load, save
 from umbrite.files.png import fingerprint
 from umbrite.files.recovery import Left
 from umbrite.files.sandbox.reading import read_art
-from umbrite.files.take_files import read_shapes
+from umbrite.files.takes.take_files import read_shapes
 from umbrite.files.variant_layers import in_sets, named_by_groups, with_named_groups
 from umbrite.paint.export import export_pose
 from umbrite.paint.render import preview_png, render_package, write_png

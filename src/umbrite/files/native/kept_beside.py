@@ -5,6 +5,8 @@
 | `mesh/<sha256>.npz` | the arrays of a mesh |
 | `guests/<sha256>.json` | a guest as it was taken in, whole |
 | `stages/<number>.json` | the document of a stage, in the order of puppet.json |
+
+The bytes of sounds lie in `sounds/<sha256>` as they came, beside the drawings in `art/`: the package hands both over as they are.
 """
 
 import hashlib
@@ -19,6 +21,7 @@ from umbrite.rig.document import Document, Version
 from umbrite.rig.errors import RigError
 from umbrite.rig.mesh_arrays import MeshArrays, by_name, read_arrays, unpacked
 from umbrite.rig.model import Drawing, Part, Puppet
+from umbrite.rig.takes.take import Sound
 from umbrite.rig.versions.versions import MOST_VERSIONS
 
 MOST_MESH, MOST_GUEST, MOST_VERSION = 4_000_000, 48_000_000, 48_000_000
@@ -53,10 +56,7 @@ def beside(document: Document) -> Beside:
 
 def puppets_of(document: Document) -> Iterator[Puppet]:
     """The puppet, and those of the stages."""
-    yield document.puppet
-    for version in document.versions:
-        if version.document is not None:
-            yield version.document.puppet
+    return (one.puppet for one in documents_of(document))
 
 
 def drawings_of(document: Document) -> dict[str, tuple[Drawing, str]]:
@@ -71,6 +71,18 @@ def drawings_of(document: Document) -> dict[str, tuple[Drawing, str]]:
 def pictures_of(document: Document) -> set[str]:
     """The fingerprints of the small pictures of stages."""
     return {version.picture for version in document.versions if version.picture}
+
+
+def documents_of(document: Document) -> Iterator[Document]:
+    """The document, and those of its stages."""
+    yield document
+    yield from (version.document for version in document.versions if version.document is not None)
+
+
+def sounds_of(document: Document) -> dict[str, Sound]:
+    """The sounds that lie under takes now or in stages, by fingerprint."""
+    found = [take.sound for one in documents_of(document) for take in one.takes if take.sound is not None]
+    return {sound.sha256: sound for sound in found}
 
 
 def with_beside(container: Container, document: Document, words: int) -> Document:

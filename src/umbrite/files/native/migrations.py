@@ -10,6 +10,7 @@
 | 6 | joints that are fixed or have a range of sizes; how a shade was made |
 | 7 | takes laid over takes; draw order, opacity, visibility, clips, stretch, soften and end holds in poses and takes |
 | 8 | responses and shapes |
+| 9 | sounds under takes, whose bytes lie in `sounds/` |
 """
 
 from collections.abc import Callable
@@ -19,7 +20,7 @@ from typing import Annotated, Any
 import msgspec
 
 Raw = dict[str, Any]
-VERSION = 8
+VERSION = 9
 
 
 class _Named(msgspec.Struct):
@@ -103,33 +104,17 @@ def _number(value: float) -> float:
     return float(round(value) + 1) if round(value) > 0 else 0.0
 
 
-def _to_4(raw: Raw) -> Raw:
-    """Nothing is different for a puppet without parts that bend."""
-    return {**raw, "version": 4}
-
-
-def _to_5(raw: Raw) -> Raw:
-    """Nothing is different for a puppet without guests and stages."""
-    return {**raw, "version": 5}
-
-
-def _to_6(raw: Raw) -> Raw:
-    """Nothing is different for a puppet whose joints may move, and whose shades are plain drawings."""
-    return {**raw, "version": 6}
-
-
-def _to_7(raw: Raw) -> Raw:
-    """Nothing is different for takes without layers."""
-    return {**raw, "version": 7}
-
-
-def _to_8(raw: Raw) -> Raw:
-    """Nothing is different for a puppet without responses and shapes."""
-    return {**raw, "version": 8}
+def _only_more(version: int) -> Callable[[Raw], Raw]:
+    """The step to a version that knows more kinds of things; nothing is different for what has none of them."""
+    return lambda raw: {**raw, "version": version}
 
 
 # From a version to the step that leads to the next.
-STEPS: dict[int, Callable[[Raw], Raw]] = {1: _to_2, 2: _to_3, 3: _to_4, 4: _to_5, 5: _to_6, 6: _to_7, 7: _to_8}
+STEPS: dict[int, Callable[[Raw], Raw]] = {
+    1: _to_2,
+    2: _to_3,
+    **{version - 1: _only_more(version) for version in range(4, VERSION + 1)},
+}
 OLDEST = min(STEPS)
 
 

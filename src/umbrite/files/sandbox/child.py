@@ -1,8 +1,8 @@
-"""The process that reads foreign art: it has little memory, no network and nothing to write to, and hands layers to its parent.
+"""The process that reads foreign art and sounds: it has little memory, no network and nothing to write to, and hands to its parent what it reads.
 
-Run as a module by `reading`, with the number of a piece of shared memory. It takes one line of JSON from standard input, the
-paths, and answers in lines of JSON: ["ready", walls] when it begins, with those that this kernel lacks, ["at", done, all, name] while it works, ["picture", length] for each PNG that was
-added to the shared memory, ["layer", fields, number] for each layer with the number of its picture, and at last ["end", fields] or ["refused", sentence].
+Run as a module by `reading`, with the number of a piece of shared memory. It takes one line of JSON from standard input, what is to be read ("art"
+or "sound") and the paths, and answers in lines of JSON: ["ready", walls] when it begins, with those that this kernel lacks, ["at", done, all, name] while it works, ["picture", length] for each PNG that was
+added to the shared memory, ["layer", fields, number] for each layer with the number of its picture, or ["sound", bytes, rate, channels] for samples that were added, and at last ["end", fields] or ["refused", sentence].
 """
 
 import contextlib
@@ -12,7 +12,7 @@ import os
 import resource
 import signal
 import sys
-from collections.abc import Iterator
+from collections.abc import Callable, Iterator
 from pathlib import Path
 from typing import Any
 
@@ -22,6 +22,8 @@ from umbrite.files.sandbox.walls import shut
 MEMORY = 1_000_000_000
 # Bytes of all layers as PNG.
 MOST_HANDED = 1_500_000_000
+Say = Callable[..., None]
+Hand = Callable[[bytes], None]
 CLONE_NEWUSER, CLONE_NEWNET = 0x10000000, 0x40000000
 PR_SET_PDEATHSIG = 1
 SYSTEM = ("/usr", "/lib", "/lib64", "/etc/fonts", "/var/cache/fontconfig", "/dev/null", "/dev/urandom")
@@ -69,16 +71,39 @@ def stored_bytes(paths: list[Path]) -> int:
     return total
 
 
+def _art(paths: list[Path], say: Say, hand: Hand) -> None:
+    from umbrite.files.formats.any_art import read_here
+
+    layered = read_here(paths, lambda done, of, name: say("at", done, of, name))
+    handed: dict[int, int] = {}  # what several layers show goes over once
+    for layer in layered.layers:
+        if id(layer.png) not in handed:
+            handed[id(layer.png)] = len(handed)
+            hand(layer.png)
+            say("picture", len(layer.png))
+        say("layer", ["" if field is layer.png else field for field in layer], handed[id(layer.png)])
+    say("end", [*layered._replace(layers=())])
+
+
+def _sound(paths: list[Path], say: Say, hand: Hand) -> None:
+    from umbrite.files.formats.sounds_in import decoded
+
+    samples = decoded(paths[0], lambda done, of, name: say("at", done, of, name))
+    hand(samples.values.tobytes())
+    say("sound", samples.values.nbytes, samples.rate, samples.values.shape[1])
+    say("end", [])
+
+
 def main() -> None:
     """Read what the parent asks for, hand it over, and end."""
     memory = int(sys.argv[1])
-    paths = [Path(os.fsdecode(bytes.fromhex(word))) for word in json.loads(sys.stdin.readline())]
+    what, *words = json.loads(sys.stdin.readline())
+    paths = [Path(os.fsdecode(bytes.fromhex(word))) for word in words]
     answers = os.fdopen(os.dup(1), "w", encoding="utf-8", errors="replace")
     nowhere = os.open(os.devnull, os.O_RDWR)
     for handle in (0, 1, 2):  # what libraries have to say is for nobody
         os.dup2(nowhere, handle)
     from umbrite.files.file_errors import FileError
-    from umbrite.files.formats.any_art import read_here
 
     def say(*words: Any) -> None:
         answers.write(json.dumps(words) + "\n")
@@ -91,15 +116,7 @@ def main() -> None:
 
     say("ready", confine(paths))
     try:
-        layered = read_here(paths, lambda done, of, name: say("at", done, of, name))
-        handed: dict[int, int] = {}  # what several layers show goes over once
-        for layer in layered.layers:
-            if id(layer.png) not in handed:
-                handed[id(layer.png)] = len(handed)
-                hand(layer.png)
-                say("picture", len(layer.png))
-            say("layer", ["" if field is layer.png else field for field in layer], handed[id(layer.png)])
-        say("end", [*layered._replace(layers=())])
+        (_sound if what == "sound" else _art)(paths, say, hand)
     except FileError as error:
         say("refused", str(error))
     except MemoryError:

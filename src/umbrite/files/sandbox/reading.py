@@ -1,4 +1,4 @@
-"""Foreign art, read by a process of its own: nothing that a file does there can kill, hang or freeze this one.
+"""Foreign art and sounds, read by a process of its own: nothing that a file does there can kill, hang or freeze this one.
 
 `child` is that process. What it says is taken as that of a stranger: checked for kind and bounds, and for how long it is silent.
 """
@@ -42,12 +42,22 @@ def read_art(paths: list[Path], watch: Watch = unwatched) -> Layered:
 
     Raises FileError: what the reader refuses, and where it dies, is silent for too long, or answers nonsense.
     """
+    with asked("art", paths, watch) as (answers, memory):
+        return _layered(shown_name(paths[0]), answers, memory)
+
+
+@contextlib.contextmanager
+def asked(what: str, paths: list[Path], watch: Watch) -> Iterator[tuple[Iterator[list[Any]], int]]:
+    """What a reader says of files, one answer after the other, and the number of the memory into which it hands the rest.
+
+    It is gone when this is left. Raises FileError as `read_art` does.
+    """
     name = shown_name(paths[0])
-    memory = os.memfd_create("umbrite-art", os.MFD_CLOEXEC)
+    memory = os.memfd_create("umbrite-read", os.MFD_CLOEXEC)
     try:
-        process = _started(memory, paths)
+        process = _started(memory, what, paths)
         try:
-            return _layered(name, process, memory, PATIENCE + stored_bytes(paths) * PATIENCE_A_BYTE, watch)
+            yield _answers(name, process, PATIENCE + stored_bytes(paths) * PATIENCE_A_BYTE, watch), memory
         finally:
             process.kill()
             process.wait()
@@ -59,7 +69,7 @@ def read_art(paths: list[Path], watch: Watch = unwatched) -> Layered:
         os.close(memory)
 
 
-def _started(memory: int, paths: list[Path]) -> subprocess.Popen[bytes]:
+def _started(memory: int, what: str, paths: list[Path]) -> subprocess.Popen[bytes]:
     environment = {
         "PYTHONPATH": os.pathsep.join(str(Path(place).resolve()) for place in sys.path if place),
         "OPENBLAS_NUM_THREADS": "1",
@@ -74,16 +84,17 @@ def _started(memory: int, paths: list[Path]) -> subprocess.Popen[bytes]:
     )  # fmt: skip
     assert process.stdin is not None
     with contextlib.suppress(OSError):  # it died at once: that is seen when it is listened to
-        process.stdin.write(json.dumps([os.fsencode(path.absolute()).hex() for path in paths]).encode() + b"\n")
+        wanted = [what, *(os.fsencode(path.absolute()).hex() for path in paths)]
+        process.stdin.write(json.dumps(wanted).encode() + b"\n")
         process.stdin.flush()
     return process
 
 
-def _layered(name: str, process: subprocess.Popen[bytes], memory: int, patience: float, watch: Watch) -> Layered:
+def _layered(name: str, answers: Iterator[list[Any]], memory: int) -> Layered:
     layers: list[Layer] = []
     pictures: list[_Handed] = []
     place, missing = 0, ""
-    for kind, *words in _answers(name, process, patience, watch):
+    for kind, *words in answers:
         if kind == "ready":
             missing = readable(" and ".join(map(str, words[0])), 60) if isinstance(words[0], list) else ""
         elif kind == "picture":
@@ -97,9 +108,12 @@ def _layered(name: str, process: subprocess.Popen[bytes], memory: int, patience:
             return layered._replace(layers=tuple(layers), notes=notes)
         elif kind == "refused":
             raise FileError(str(words[0]))
-    raise FileError(
-        f"{name} can't be read: what reads it came to a sudden end. Export it again, in plainer form if it has filters."
-    )
+    raise FileError(f"{ended(name)}, in plainer form if it has filters.")
+
+
+def ended(name: str) -> str:
+    """The beginning of a sentence on a reader that has died."""
+    return f"{name} can't be read: what reads it came to a sudden end. Export it again"
 
 
 def _told_once(missing: str) -> list[str]:
@@ -118,17 +132,17 @@ class _Handed(NamedTuple):
 
 def _picture(name: str, memory: int, place: int, length: Any) -> _Handed:
     if not isinstance(length, int) or not 0 < length <= MOST_HANDED - place:
-        raise _damaged(name)
+        raise damaged(name)
     data = bare(os.pread(memory, length, place))
     return _Handed(data, measure(data, name))
 
 
 def _layer(name: str, pictures: list[_Handed], fields: Any, number: Any) -> Layer:
     if not isinstance(number, int) or not 0 <= number < len(pictures):
-        raise _damaged(name)
+        raise damaged(name)
     layer, shown = _converted(name, fields, Layer), pictures[number]
     if (layer.width, layer.height) != shown.size or max(abs(layer.x), abs(layer.y)) > 10 * LONGEST:
-        raise _damaged(name)
+        raise damaged(name)
     return layer._replace(png=shown.png, name=readable(layer.name) or "Layer")
 
 
@@ -136,10 +150,11 @@ def _converted(name: str, fields: Any, kind: type[Kind]) -> Kind:
     try:
         return msgspec.convert(fields, kind)
     except msgspec.ValidationError:
-        raise _damaged(name) from None
+        raise damaged(name) from None
 
 
-def _damaged(name: str) -> FileError:
+def damaged(name: str) -> FileError:
+    """The refusal of a file whose reader answers what it can't."""
     return FileError(f"{name} is damaged. Export it again and retry.")
 
 
@@ -175,7 +190,7 @@ def _answers(name: str, process: subprocess.Popen[bytes], patience: float, watch
                     )
             *lines, heard = heard.split(b"\n")
             if len(heard) > LONGEST_LINE:
-                raise _damaged(name)
+                raise damaged(name)
             for line in lines:
                 answer = _answer(name, line)
                 if answer[0] == "at":
@@ -214,16 +229,16 @@ class _Work:
 
 
 # How many words follow each word.
-WORDS = {"ready": 1, "at": 3, "picture": 1, "layer": 2, "end": 1, "refused": 1}
+WORDS = {"sound": 3, "ready": 1, "at": 3, "picture": 1, "layer": 2, "end": 1, "refused": 1}
 
 
 def _answer(name: str, line: bytes) -> list[Any]:
     try:
         answer = json.loads(line)
     except (ValueError, RecursionError):
-        raise _damaged(name) from None
+        raise damaged(name) from None
     if not isinstance(answer, list) or not answer or WORDS.get(str(answer[0])) != len(answer) - 1:
-        raise _damaged(name)
+        raise damaged(name)
     if answer[0] == "at" and not all(isinstance(number, int) for number in answer[1:3]):
-        raise _damaged(name)
+        raise damaged(name)
     return answer

@@ -60,8 +60,9 @@ def _owned(ids: tuple[str, ...]) -> frozenset[str]:
 
 
 def packed(document: Document) -> tuple[bytes, str]:
-    """A document as a guest keeps it, and its fingerprint: without stages, with all that its meshes and its own guests hold."""
-    alone = replace(document, versions=(), pose=dict(sorted(document.pose.items())))
+    """A document as a guest keeps it, and its fingerprint: without stages and sounds, with all that its meshes and its own guests hold."""
+    silent = tuple(replace(take, sound=None) if take.sound is not None else take for take in document.takes)
+    alone = replace(document, versions=(), takes=silent, pose=dict(sorted(document.pose.items())))
     data = msgspec.json.encode(alone, enc_hook=whole)
     return data, hashlib.sha256(data).hexdigest()
 

@@ -99,7 +99,8 @@ def paced(take: Take, factor: float) -> Take:
     """
     spots = spots_of(take)
     longer = stretch_keys(take, spots, float(take.first), factor) if spots else take
-    return replace(longer, last=take.first + max(1, round((take.last - take.first) * factor)))
+    sound = take.sound and replace(take.sound, at=take.first + (take.sound.at - take.first) * factor)
+    return replace(longer, last=take.first + max(1, round((take.last - take.first) * factor)), sound=sound)
 
 
 def between_frames(take: Take) -> set[Spot]:

@@ -60,11 +60,32 @@ class Layer(Value, frozen=True, omit_defaults=True):
     off: bool = False
 
 
+class Sound(Value, frozen=True, omit_defaults=True):
+    """A sound under a take, `seconds` long; files keep its bytes once, by their fingerprint.
+
+    Its beginning lies `at` that frame. Of it is heard what lies from `starts` to `ends` (seconds of the sound; None is its end); what is cut
+    off moves nothing. `marks` are seconds of the sound, rising, that go along with it.
+    """
+
+    sha256: str
+    name: str
+    seconds: float
+    at: float = 0.0
+    starts: float = 0.0
+    ends: float | None = None
+    marks: tuple[float, ...] = ()
+
+    @property
+    def heard_to(self) -> float:
+        """The second of the sound at which it ends to be heard."""
+        return self.seconds if self.ends is None else self.ends
+
+
 class Take(Value, frozen=True):
     """A take: `rate` in frames per second, the `first` and `last` frame that play. A loop's last frame is its first one again. `layers` lie
     over it, the lowest first; they have none themselves.
 
-    `walking`: its feet, body and arms step as far as the master has gone, until that is baked. Loose joints that are `stiff` in it do not swing: their swing stands in its keys, or is not wanted.
+    `walking`: its feet, body and arms step as far as the master has gone, until that is baked. Loose joints that are `stiff` in it do not swing: their swing stands in its keys, or is not wanted. A `sound` may lie under it.
     """
 
     name: str
@@ -76,6 +97,7 @@ class Take(Value, frozen=True):
     stiff: tuple[str, ...] = ()
     walking: Steps | None = None
     layers: tuple[Layer, ...] = ()
+    sound: Sound | None = None
 
 
 def keyed_channels(take: Take) -> set[str]:

@@ -15,7 +15,7 @@ MOST_LAYERS = 32
 def lay_over(take: Take, other: Take, way: LayerWay, frame: float, amount: float = 1.0) -> Take:
     """A take with a copy of another one laid over it, which begins at a frame and runs as fast as it does alone.
 
-    A loop laid over a loop is stretched a little, so that it closes where that does. Refuses one that has layers itself, or walks after its
+    Its sound is left out. A loop laid over a loop is stretched a little, so that it closes where that does. Refuses one that has layers itself, or walks after its
     master, and too many.
     """
     if other.layers or other.walking is not None:
@@ -30,7 +30,7 @@ def lay_over(take: Take, other: Take, way: LayerWay, frame: float, amount: float
     made = shifted(made, round(frame) - made.first)
     tracks = {**made.tracks, AMOUNT: (Key(float(made.first), float(amount)),)} if amount != 1 else made.tracks
     name = unique(other.name, [layer.take.name for layer in take.layers])
-    return replace(take, layers=(*take.layers, Layer(replace(made, name=name, tracks=tracks), way)))
+    return replace(take, layers=(*take.layers, Layer(replace(made, name=name, tracks=tracks, sound=None), way)))
 
 
 def shifted(take: Take, by: int) -> Take:
@@ -38,7 +38,8 @@ def shifted(take: Take, by: int) -> Take:
     if not by:
         return take
     tracks = {name: tuple(replace(key, frame=key.frame + by) for key in track) for name, track in take.tracks.items()}
-    return replace(take, first=take.first + by, last=take.last + by, tracks=tracks)
+    sound = take.sound and replace(take.sound, at=take.sound.at + by)
+    return replace(take, first=take.first + by, last=take.last + by, tracks=tracks, sound=sound)
 
 
 def get_layer(take: Take, name: str) -> Layer:

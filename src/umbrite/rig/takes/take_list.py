@@ -10,6 +10,7 @@ from umbrite.rig.channels import is_channel
 from umbrite.rig.errors import RigError, readable
 from umbrite.rig.model import Puppet
 from umbrite.rig.quantities.bounds import LARGEST
+from umbrite.rig.takes.sounds import sound_fault
 from umbrite.rig.takes.take import AMOUNT, NEAREST, Take, Track, keyed_channels
 from umbrite.rig.takes.take_layers import MOST_LAYERS, each_level
 from umbrite.rig.words.names import unique
@@ -97,6 +98,9 @@ def known_takes(takes: Takes, puppet: Puppet) -> Takes:
 def take_faults(takes: Takes) -> Iterator[str]:
     """What is wrong with takes, in words: nothing of it can come from edits."""
     layers = [layer.take for take in takes for layer in take.layers]
+    yield from (fault for take in takes if (fault := sound_fault(take.sound)))
+    if any(layer.sound for layer in layers):
+        yield "a layer of a take has a sound of its own"
     if any(layer.layers or layer.walking is not None for layer in layers):
         yield "a layer of a take has layers or a walk of its own"
     for take in takes:
