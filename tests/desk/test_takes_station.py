@@ -9,10 +9,10 @@ from PySide6.QtWidgets import QApplication, QMenu
 
 from demo_puppet import control
 from desk.test_rehearsing import grip
-from umbrite.desk.panels.timeline.player import frame_after
 from umbrite.desk.panels.timeline.timeline_layout import CLAMP, NAMES, RULER
 from umbrite.desk.panels.timeline.timeline_rows import rows_of
 from umbrite.desk.session import idle_queue
+from umbrite.desk.session.running_time.player import frame_after
 from umbrite.rig.takes.take import Take
 
 Act = Callable[[str], None]

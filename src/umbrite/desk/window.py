@@ -223,10 +223,10 @@ class Window(QMainWindow):
     def run(self, work: Callable[[], object]) -> None:
         """Do an action; a refusal is said on the hint line, and nothing is changed.
 
-        In the middle of a drag any action, such as undo, puts the drag back and does no more.
+        In the middle of a drag any action, such as undo, puts the drag back and does no more; while it is recorded, actions are recorded with it.
         """
         dragged = next((place for place in (self.board, self.timeline.sheet) if place.dragging), None)
-        if dragged is not None:
+        if dragged is not None and not self.session.performing.running:
             dragged.cancel()
             self.session.say(tr("The drag was put back."))
             self.acts.may_change()  # a switch that was pressed shows its true state again
@@ -360,7 +360,7 @@ class Window(QMainWindow):
     def play(self) -> None:
         """Play the take, or stop."""
         self.session.workspace.go_to(TAKES)
-        self.timeline.player.switch()
+        self.session.player.switch()
 
     def run_workout(self) -> None:
         """Run everything through its range, and show the contact sheet."""

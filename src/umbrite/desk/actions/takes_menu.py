@@ -6,6 +6,7 @@ from umbrite.desk.commands.sets.variant_commands import needs_variants
 from umbrite.desk.commands.sharing import branch_commands
 from umbrite.desk.commands.takes import layer_commands as layer
 from umbrite.desk.commands.takes import loose_commands as loose
+from umbrite.desk.commands.takes import perform_commands as performing
 from umbrite.desk.commands.takes import take_commands as take
 from umbrite.desk.commands.takes.changes import needs_take
 from umbrite.files.formats.format_table import written_as
@@ -19,6 +20,7 @@ TAKES_ACTS: tuple[Act, ...] = (
     Act("clip-take", "Takes", "Take it to the clipboard, for other puppets", "", "rig-copy", on_session(branch_commands.copy_take), needs_take),
     Act("remove-take", "Takes", "Remove the take", "", "trash-2", on_session(take.remove_take), needs_take),
     Act("play", "Takes", "Play or stop", "", "rig-play", lambda desk: desk.play(), needs_take, row="Takes"),
+    Act("perform", "Takes", "Perform", "Alt+P", "rig-perform", on_session(performing.perform), performing.needs_performable, row="Takes"),
     Act("ghosts", "Takes", "Ghosts before and after", "Shift+O", "ghost", view_of("ghosts"), view="ghosts", row="Takes"),
     Act("ghosts-more", "Takes", "One ghost more on either side", "", "ghost", on_session(take.more_ghosts(1))),
     Act("ghosts-fewer", "Takes", "One ghost fewer", "", "ghost", on_session(take.more_ghosts(-1))),

@@ -27,6 +27,7 @@ from umbrite.desk.board.gestures.gesture import EventKind, Feedback, Pointer
 from umbrite.desk.board.gestures.running import Running
 from umbrite.desk.board.handles import Handle, handle_at
 from umbrite.desk.board.input.drops import Drop, branch_in, paths_in
+from umbrite.desk.board.input.moments import Moments, every_move
 from umbrite.desk.board.input.pen import as_mouse, grasp_of
 from umbrite.desk.board.on_handles import chooser_at, set_under, wheel
 from umbrite.desk.board.overlay import rig_overlay
@@ -83,6 +84,8 @@ class Board(QWidget):
         self._shows_focus = False
         self.swaying = False  # while W is held
         self._pressure = 1.0  # of the pen, while its event is taken
+        self._moment: float | None = None  # of the pointer's event, where it has one
+        self._moments = Moments()
         self._fitted = True
         self._clear = 0  # pixels at the upper edge that something else covers
         self._visited = {session.workspace.station}
@@ -102,6 +105,8 @@ class Board(QWidget):
         workspace.station_changed.connect(self._on_station)
         session.opened.connect(self._on_opened)
         workspace.theme_changed.connect(self.paint_anew)
+        session.performing.changed.connect(self._on_performing)
+        session.performing.ran.connect(self._end)
         session.file.arrivals.came.connect(self._drawings_came)
 
     # Views
@@ -200,7 +205,7 @@ class Board(QWidget):
         session = self.session
         size = (self.width(), self.height())
         view = View(self.camera, size, self.devicePixelRatioF(), fading_of(session))
-        if session.timeline.playing and (take := session.timeline.take) is not None:
+        if session.timeline.bare and (take := session.timeline.take) is not None:
             playing = Playing(session.timeline.frame, (take, session.puppet), 1 / take.rate)
             self._layer.play(lambda: session.placed, session.file.pictures, view, playing)
         else:
@@ -232,6 +237,7 @@ class Board(QWidget):
             bool(modifiers & Qt.KeyboardModifier.ControlModifier),
             bool(modifiers & Qt.KeyboardModifier.AltModifier),
             self._pressure,
+            self._moment,
         )
 
     def _grasp_for(self, event: QTabletEvent | QMouseEvent) -> None:
@@ -257,6 +263,8 @@ class Board(QWidget):
             self.session.drafts.put(self.session.drafts.now._replace(swept=()))
             pointer = self._event(at, "press", event.modifiers())
             self._running.guarded(lambda: self._decide(pointer, again=again))
+            if self._press.gesture is not None:
+                self.session.performing.count()  # where it was waited for what is performed
         elif event.button() == Qt.MouseButton.RightButton and not self.dragging:
             self._list_under(at, event.globalPosition().toPoint())
 
@@ -292,6 +300,7 @@ class Board(QWidget):
     def mouseMoveEvent(self, event: QMouseEvent) -> None:
         at = event.position()
         self._pointer = at
+        self._moment = self._moments.of(event) if self.session.performing.running else None
         if self._panning is not None:
             by = at - self._panning
             self._panning, self._only_tapped = at, False
@@ -306,6 +315,10 @@ class Board(QWidget):
         elif self._press_at is None:
             self._hover_at(at)
         self.renew()
+
+    def _on_performing(self) -> None:
+        every_move(on=self.session.performing.running)
+        self.update()
 
     def _hover_at(self, at: QPointF) -> None:
         found = handle_at(self.session, self.camera, self.camera.board(complex(at.x(), at.y())))
@@ -325,6 +338,7 @@ class Board(QWidget):
         if event.button() != Qt.MouseButton.LeftButton or self._press_at is None:
             return
         at = event.position()
+        self._moment = self._moments.of(event) if self.session.performing.running else None
         if self.dragging:
             self._running.send(self._event(at, "release", event.modifiers()))
         elif self._press.click is not None:

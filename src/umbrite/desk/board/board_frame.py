@@ -11,6 +11,7 @@ from umbrite.desk.board.widgets.bone_card import BoneCard
 from umbrite.desk.board.widgets.face_strip import FaceStrip
 from umbrite.desk.board.widgets.found_strip import FoundStrip
 from umbrite.desk.board.widgets.hint_line import HintLine
+from umbrite.desk.board.widgets.perform_strip import PerformStrip
 from umbrite.desk.board.widgets.plan_sheet import PlanSheet
 from umbrite.desk.board.widgets.stop_strip import StopStrip
 from umbrite.desk.board.widgets.tool_row import ToolRow
@@ -38,6 +39,7 @@ class BoardFrame(QWidget):
         self.banner = Banner(self.board)
         self.stop_strip = StopStrip(session, self.board)
         self.face_strip = FaceStrip(session, self.board)
+        self.perform_strip = PerformStrip(session, self.board)
         self.hints = HintLine(session, self.board, self)
         column = QVBoxLayout(self)
         column.setContentsMargins(0, 0, 0, 0)
@@ -74,8 +76,8 @@ class BoardFrame(QWidget):
         if self.banner.isVisible():
             self.banner.place(BESIDE + 12 if self.session.drafts.now.plan is not None else 0)
             self.banner.raise_()
-        self.stop_strip.place()
-        self.face_strip.place()
+        for strip in (self.stop_strip, self.face_strip, self.perform_strip):
+            strip.place()
         self.found.setGeometry(12, self.board.height() - 178, self.board.width() - 24, 168)
         self.welcome.move(
             (self.board.width() - self.welcome.width()) // 2, (self.board.height() - self.welcome.height()) // 2

@@ -6,7 +6,7 @@ from umbrite.desk.commands import control_commands, limb_commands
 from umbrite.desk.commands.building import cut_commands, joint_commands, plan_commands
 from umbrite.desk.commands.parts import art_commands
 from umbrite.desk.commands.responses import face_commands, stop_commands
-from umbrite.desk.commands.takes import take_commands
+from umbrite.desk.commands.takes import perform_commands, take_commands
 from umbrite.desk.session.session import Session
 from umbrite.desk.session.stations import CONTROLS, LIMBS, PARTS, PIVOTS
 
@@ -25,6 +25,8 @@ def proposals_of(session: Session) -> tuple[Work, Work] | None:
         (station is CONTROLS and drafts.left_out is not None, control_commands.take_all, control_commands.rub_out),
         (station is CONTROLS and drafts.head is not None, face_commands.make, face_commands.discard),
         (station.posed and drafts.stop is not None, stop_commands.keep, stop_commands.discard),
+        (session.performing.state == "shaped", perform_commands.keep, perform_commands.discard),
+        (session.performing.active, lambda session: session.performing.end(), perform_commands.cancel),
         (station.timed and bool(session.timeline.unkept), take_commands.keep_unkept, _let_go),
     )
     return next(((take, leave) for there, take, leave in waiting if there), None)

@@ -14,11 +14,13 @@ from PySide6.QtCore import QObject, Signal
 from umbrite.art.pictures import Picture
 from umbrite.desk.session.brushing import Brushing
 from umbrite.desk.session.checks import Checks
-from umbrite.desk.session.dangling import Dangling
 from umbrite.desk.session.drafts import Boning, DraftBook, Drafts
 from umbrite.desk.session.history import History
 from umbrite.desk.session.open_file import OpenFile
 from umbrite.desk.session.rest_watch import Carried, RestWatch, told
+from umbrite.desk.session.running_time.dangling import Dangling
+from umbrite.desk.session.running_time.performing import Performing, changed_values
+from umbrite.desk.session.running_time.player import Player
 from umbrite.desk.session.selection import Selection
 from umbrite.desk.session.stations import TAKES
 from umbrite.desk.session.timeline import Timeline
@@ -84,6 +86,10 @@ class Session(QObject):
         self.drafts = DraftBook(self)
         self.workspace = Workspace(self._fanned, lambda: self.selection.of("part"), self)
         self.timeline = Timeline(lambda: self.history.now, lambda: self._shown, self)
+        self.player = Player(self.timeline, self)
+        self.performing = Performing(self.timeline, self.player, lambda: self.history.now, lambda: self.pose, self)
+        self.workspace.station_changed.connect(self._stop_time)
+        self.opened.connect(self._stop_time)
         self.dangling = Dangling(lambda: self.placed, self)
         self.dangling.moved.connect(self._on_dangling)
         self.brushing = Brushing(lambda: self.puppet, self)
@@ -193,6 +199,9 @@ class Session(QObject):
         Takes and poses are carried over a change of the rest, so that they look as before; those of a `whole` document stay as they are in it.
         `rest` tells how the rest was changed where a pose has become it.
         """
+        if self.performing.running:
+            self._performed(puppet, pose, takes, whole)
+            return
         if whole is not None:
             self._settle(name, whole)
             return
@@ -202,6 +211,16 @@ class Session(QObject):
         document = self._with(puppet, pose, takes)
         refuse_inside(self.history.now.puppet, document.puppet)
         self.carry(name, document, rest)
+
+    def _performed(self, puppet: Puppet | None, pose: Pose | None, takes: Takes | None, whole: Document | None) -> None:
+        """While a pass is recorded, what is posed goes into it. Raises RigError for whatever else is changed."""
+        if whole is not None or takes is not None or (puppet is not None and puppet is not self.puppet) or pose is None:
+            raise RigError(tr("A pass is being recorded. End it with Enter, or discard it with Esc."))
+        self.performing.set_values(changed_values(self.pose, pose))
+
+    def _stop_time(self) -> None:
+        self.performing.cancel()
+        self.player.stop()
 
     def carry(self, name: str, document: Document, rest: Rest | None = None) -> None:
         """One step of undo, takes and poses carried over; what could not be is told."""
@@ -268,6 +287,9 @@ class Session(QObject):
         trial: Pose = EMPTY_POSE,
     ) -> None:
         """Show a state that is not yet a step; `trial` is a pose to look at where the rig is built."""
+        if self.performing.running and pose is not None:
+            self.performing.dragged(pose)
+            return
         document = self._with(puppet, pose, takes)
         self._show(document if pose is not None else self._at_playhead(document), trial)
 
@@ -277,6 +299,11 @@ class Session(QObject):
 
     def step(self, by: int) -> None:
         """Go so many steps back (below 0) or forward again in the history. What the playhead let go comes back before that."""
+        if self.performing.active or self.performing.state == "shaped":
+            self.performing.cancel()
+            self._show_settled()
+            self.say(tr("The pass was discarded."))
+            return
         if by < 0 and self.workspace.station.timed and (frame := self.timeline.recall()) is not None:
             self.say(tr("What was not kept at frame {frame} is there again: Enter keeps it.", frame=f"{frame:g}"))
             return

@@ -41,8 +41,11 @@ class Timeline(QObject):
         self.reach: Reach = "moved"  # what is keyed along
         self.kinds: frozenset[str] = frozenset(KINDS)  # and which kinds of values
         self.playing = False
+        self.bare = False  # it plays, and nothing but the art is shown
         self.ghosts = 2  # before the playhead, and as many after
         self.unkept: Pose = EMPTY_POSE
+        self.live: Pose = EMPTY_POSE  # what is performed just now
+        self.span: tuple[float, float] | None = None  # the frames in which a pass is recorded
         self.selected: frozenset[Spot] = frozenset()
         self._lost: tuple[float, Pose] | None = None
         # Of other takes: where the playhead was, and what is not kept there.
@@ -89,7 +92,7 @@ class Timeline(QObject):
         """Look at another take, from its first frame, or from where changes wait that are not kept. Those of this one wait in its place."""
         takes = self._now().takes
         before = self.take if not self._name or any(take.name == self._name for take in takes) else None
-        self._name, self._layer, self.selected = name, "", frozenset()
+        self._name, self._layer, self.selected, self.span = name, "", frozenset(), None
         take = self.take
         if before is not None and before is not take and self.unkept:
             self._aside[before.name] = self.frame, self.unkept
@@ -135,9 +138,9 @@ class Timeline(QObject):
         self.changed.emit()
         return self.frame
 
-    def set_playing(self, *, on: bool) -> None:
-        """While it plays nothing but the art is shown."""
-        self.playing = on
+    def set_playing(self, *, on: bool, bare: bool = True) -> None:
+        """While it plays nothing but the art is shown, unless it is performed."""
+        self.playing, self.bare = on, on and bare
         self.changed.emit()
 
     def set_keying(self, *, on: bool) -> None:
@@ -158,7 +161,18 @@ class Timeline(QObject):
         """The pose at the playhead: of the take, and over it what is not kept yet."""
         take = self.of(document.takes)
         pose = pose_of_take(take, document.puppet, self.frame) if take is not None else EMPTY_POSE
-        return with_values(pose, self.unkept)
+        return with_values(pose, {**self.unkept, **self.live} if self.live else self.unkept)
+
+    def show_live(self, values: Pose) -> None:
+        """What is performed at this moment, over what the take shows."""
+        if values or self.live:
+            self.live = values
+            self.changed.emit()
+
+    def set_span(self, span: tuple[float, float] | None) -> None:
+        """The frames, first and last, in which a pass is recorded; None for all."""
+        self.span = span
+        self.changed.emit()
 
     def keyed(self, document: Document, pose: Pose) -> Takes | None:
         """The takes with keys at the playhead for what a pose has changed; None where it stays unkept, or where nothing is changed."""
@@ -234,5 +248,5 @@ class Timeline(QObject):
 
     def clear(self) -> None:
         """Another puppet is open."""
-        self._aside, self._layer = {}, ""
+        self._aside, self._layer, self.live, self.span = {}, "", EMPTY_POSE, None
         self._name, self.frame, self.unkept, self.selected, self._lost = ("", 0.0, EMPTY_POSE, frozenset(), None)

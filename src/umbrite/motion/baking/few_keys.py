@@ -56,7 +56,7 @@ def nearest(
 
 def with_values_at(take: Take, puppet: Puppet, frames: Floats, wanted: Mapping[str, Floats], room: float) -> Take:
     """A take whose channels have these values at frames, (frames,) each, as near as `room`: board pixels at the farthest corner that a channel moves."""
-    reaches = _reaches(puppet)
+    reaches = reaches_of(puppet)
     tracks = dict(take.tracks)
     for name, exact in wanted.items():
         values, found = np.round(exact, DIGITS) + 0.0, channel(name)
@@ -187,7 +187,7 @@ def _held(frames: Floats, values: Floats) -> Track:
 
 
 @remembered
-def _reaches(puppet: Puppet) -> dict[str, float]:
+def reaches_of(puppet: Puppet) -> dict[str, float]:
     """How far the drawings of each joint's branch reach from its pivot at rest, board pixels."""
     found = {}
     for key, joint in puppet.joints.items():

@@ -1,6 +1,7 @@
 """Dragging any point of the puppet with the whole body giving way; hold points, set by clicks, stay on the board."""
 
 from umbrite.desk.board.gestures.gesture import Feedback, Gesture, distance_text, finish, straightened
+from umbrite.desk.board.gestures.pose_gestures import refused
 from umbrite.desk.session.session import Session
 from umbrite.desk.theme.language import tr
 from umbrite.motion.evaluate import evaluate
@@ -42,6 +43,9 @@ def default_holds(session: Session) -> tuple[HoldPoint, ...]:
 
 def drag_body(session: Session, joint: str, press: complex) -> Gesture:
     """Drag a point of the art; all joints and the body's carrier give way, holds stay, limits hold."""
+    if session.performing.active:
+        yield from refused(session, tr("The whole body can't be dragged into a pass. Use a control."))
+        return
     puppet, pose, placed = session.puppet, session.pose, session.placed
     holds = tuple(hold for hold in session.drafts.now.holds or default_holds(session))
     grip = HoldPoint(joint, complex(inverse(placed.joint_map(joint))(press)))

@@ -5,6 +5,8 @@ from typing import Literal, NamedTuple
 
 from umbrite.desk.session.drafts import Ghost
 from umbrite.desk.session.session import Session
+from umbrite.motion.placed import Placed
+from umbrite.rig.model import Pose
 
 EventKind = Literal["press", "move", "release", "cancel"]
 
@@ -19,6 +21,7 @@ class Pointer(NamedTuple):
     ctrl: bool = False
     alt: bool = False
     pressure: float = 1.0  # of a pen; a mouse presses fully
+    moment: float | None = None  # when it was there, by the player's clock; None is now
 
 
 Marks = tuple[tuple[complex, bool], ...]
@@ -47,11 +50,25 @@ Gesture = Generator[Feedback, Pointer, None]
 
 
 def finish(session: Session, event: Pointer, name: str) -> None:
-    """End a gesture that previewed its work: keep it as a step on release, put everything back on cancel."""
-    if event.kind == "release":
+    """End a gesture that previewed its work: keep it as a step on release, put everything back on cancel.
+
+    A drag that was recorded ends its pass.
+    """
+    performing = session.performing
+    if performing.running and event.kind == "release":
+        performing.end()
+    elif performing.active:  # let go before time runs, or by Esc
+        performing.cancel()
+        session.spring_back()
+    elif event.kind == "release":
         session.edit(name, session.puppet, session.pose)
     else:
         session.spring_back()
+
+
+def ground(session: Session, placed: Placed, pose: Pose) -> tuple[Placed, Pose]:
+    """Upon what the next step of a drag works: what was there when it began, or while time runs, what the take shows by now."""
+    return session.performing.ground() if session.performing.running else (placed, pose)
 
 
 def straightened(start: complex, event: Pointer) -> complex:

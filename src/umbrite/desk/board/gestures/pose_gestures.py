@@ -6,7 +6,7 @@ from collections.abc import Sequence
 
 from umbrite.desk.board.camera import Camera
 from umbrite.desk.board.control_places import bead_at, cells, values_at
-from umbrite.desk.board.gestures.gesture import Feedback, Gesture, distance_text, finish, straightened
+from umbrite.desk.board.gestures.gesture import Feedback, Gesture, distance_text, finish, ground, straightened
 from umbrite.desk.commands.labels import some_names
 from umbrite.desk.commands.sets import variant_commands
 from umbrite.desk.session.session import Session
@@ -63,7 +63,7 @@ def drag_joint(session: Session, key: str, press: complex, name: str, lit: str =
     event = yield Feedback(lit=(lit,))
     while event.kind == "move":
         way = straightened(press, event)
-        session.preview(pose=drag_joint_to(placed, pose, key, start + way))
+        session.preview(pose=drag_joint_to(*ground(session, placed, pose), key, start + way))
         event = yield Feedback(readout=distance_text(way) + stops(session), lit=(lit,))
     finish(session, event, name)
 
@@ -94,16 +94,16 @@ def drag_controls(session: Session, keys: Sequence[str], press: complex, camera:
         turned, last = turned + turn_of_step(pivot, last, event.at, LEVER / camera.zoom), event.at
         angle = round(turned / TURN_STEP) * TURN_STEP if event.shift else turned
         shares = _shares(session, camera, keys[0], event.at - hold, values, steps=event.shift)
-        after = pose
+        base, after = ground(session, start, pose)
         for key in _carriers_first(session, keys):
             control = puppet.controls[key]
             if traits(control).moves:
-                placed = start if len(keys) == 1 else evaluate(session.placed.plan, after)
+                placed = base if len(keys) == 1 else evaluate(base.plan, after)
                 after = pose_control(placed, after, key, at[key] + way)
             elif traits(control).bows:
-                after = bow_to(start, after, control, at[key] + way)
+                after = bow_to(base, after, control, at[key] + way)
             elif traits(control).turns:
-                after = turn_joint_by(start, after, control.moves, angle)
+                after = turn_joint_by(base, after, control.moves, angle)
             else:
                 after = with_values(after, _moved_values(control, key, values[key], shares))
         session.preview(pose=after)
@@ -202,7 +202,7 @@ def turn_joint(session: Session, key: str, press: complex, name: str, lit: str =
         turned += turn_of_step(pivot, last, event.at, LEVER / event.zoom)
         last = event.at
         angle = round(turned / TURN_STEP) * TURN_STEP if event.shift else turned
-        after = turn_joint_by(placed, pose, key, angle)
+        after = turn_joint_by(*ground(session, placed, pose), key, angle)
         session.preview(pose=after)
         event = yield Feedback(readout=angle_text(value(after, key, "turn")), lit=(lit,) if lit else ())
     finish(session, event, name)
@@ -216,13 +216,16 @@ def swing_limb(session: Session, joint: str, target: str, press: complex, name: 
     while event.kind == "move":
         turned = angle_between(pivot, press, event.at)
         to = pivot + (start - pivot) * cmath.exp(1j * turned)
-        session.preview(pose=drag_joint_to(placed, pose, target, to))
+        session.preview(pose=drag_joint_to(*ground(session, placed, pose), target, to))
         event = yield Feedback(readout=angle_text(session.placed.turn(joint)))
     finish(session, event, name)
 
 
 def turn_about(session: Session, joint: str, pin: complex, press: complex) -> Gesture:
     """Turn a joint about a point for this once; its own pivot stays what it is. A limb's target goes round the point."""
+    if session.performing.active:
+        yield from refused(session, tr("A pass can't be recorded about a pin. Use a control."))
+        return
     placed, pose = session.placed, session.pose
     found = limb_of(session.puppet, joint)
     key = found[1].target if found is not None else joint
@@ -254,7 +257,7 @@ def scale_control(session: Session, key: str, press: complex) -> Gesture:
     while event.kind == "move":
         reach = abs(press - pivot)
         factor = max(SMALLEST, before * abs(event.at - pivot) / reach) if reach > 1e-6 else before
-        session.preview(pose=scale_joint_to(placed, pose, control.moves, factor))
+        session.preview(pose=scale_joint_to(*ground(session, placed, pose), control.moves, factor))
         event = yield Feedback(readout=f"{factor * 100:.0f} %", lit=(key,))
     finish(session, event, f"Scale {control.name}")
 
@@ -266,7 +269,7 @@ def squash(session: Session, key: str, press: complex, *, slant: bool) -> Gestur
     event = yield Feedback(lit=(key,))
     while event.kind == "move":
         how: Squash = "slant" if slant else "even" if event.shift else "each"
-        session.preview(pose=squashed(placed, pose, key, (press, event.at), how, LEVER / event.zoom))
+        session.preview(pose=squashed(*ground(session, placed, pose), key, (press, event.at), how, LEVER / event.zoom))
         wide, tall, skew = (session.placed.value(key, what) for what in ("scale_x", "scale_y", "skew"))
         text = f"{skew:+.2f}" if slant else f"{100 + wide * 100:.0f} x {100 + tall * 100:.0f} %"
         event = yield Feedback(readout=text.replace("-", "\N{MINUS SIGN}"), lit=(key,))

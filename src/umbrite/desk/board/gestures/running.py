@@ -20,6 +20,9 @@ class Running(QObject):
         super().__init__(parent)
         self._session = session
         self._gesture: Gesture | None = None
+        self._last: Pointer | None = None
+        self._sending = False
+        session.player.went_on.connect(self._on_time)
         self.feedback = Feedback()
         self._resting = QTimer(self)
         self._resting.setSingleShot(True)
@@ -43,7 +46,18 @@ class Running(QObject):
     def send(self, pointer: Pointer) -> None:
         """Tell it what the pointer does."""
         if (gesture := self._gesture) is not None:
+            self._last = pointer
+            self._session.performing.moment, self._session.performing.pixel = pointer.moment, 1 / pointer.zoom
             self.guarded(lambda: self._drive(gesture, pointer))
+            self._session.performing.moment = None
+
+    def _on_time(self) -> None:
+        """Time has gone on under a hand that lies still: what it holds is where it was on the board."""
+        performing = self._session.performing
+        if performing.running and self._gesture is not None and self._last is not None and not self._sending:
+            self._sending = True
+            self.send(self._last._replace(kind="move", moment=None))
+            self._sending = False
 
     def guarded(self, work: Callable[[], None]) -> None:
         """Do something that may be refused: the refusal is said, and everything is as it was."""
@@ -53,7 +67,7 @@ class Running(QObject):
     def stop(self) -> None:
         """There is none any more, and nothing to be shown of it."""
         self._resting.stop()
-        self._gesture, self.feedback = None, Feedback()
+        self._gesture, self._last, self.feedback = None, None, Feedback()
 
     def _drive(self, gesture: Gesture, pointer: Pointer) -> None:
         try:

@@ -42,7 +42,7 @@ def paint(painter: Inked, sight: Sight) -> None:
     """Everything over the art for the present station."""
     painter.setRenderHint(QPainter.RenderHint.Antialiasing)
     station = sight.session.workspace.station
-    if sight.session.timeline.playing:  # nothing but the art, and as many frames as there can be
+    if sight.session.timeline.bare:  # nothing but the art, and as many frames as there can be
         return
     if station.guides:
         ruler_overlay.paint_guides(painter, sight.session, sight.camera, sight.within)

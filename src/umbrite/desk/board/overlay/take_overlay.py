@@ -125,7 +125,7 @@ def _dot_place(session: Session, camera: Camera, placed: Placed, key: str, frame
 
 def dot_at(session: Session, camera: Camera, at: QPointF) -> Dot | None:
     """The keyed dot of a trail at a place of the board, unless the playhead is there already, or its control stands nearer now."""
-    if not session.workspace.station.timed or session.timeline.playing:
+    if not session.workspace.station.timed or session.timeline.bare:
         return None
     playhead = session.timeline.frame
     near = [

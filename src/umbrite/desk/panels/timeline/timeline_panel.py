@@ -13,11 +13,11 @@ from PySide6.QtWidgets import (
     QWidget,
 )
 
-from umbrite.desk.commands.takes import layer_commands, take_commands
+from umbrite.desk.commands.takes import layer_commands, perform_commands, take_commands
 from umbrite.desk.panels.timeline.key_fields import KeyFields
 from umbrite.desk.panels.timeline.keying_menu import KeyingMenu
-from umbrite.desk.panels.timeline.player import Player
 from umbrite.desk.panels.timeline.timeline_view import TimelineView
+from umbrite.desk.session.running_time.player import SPEEDS
 from umbrite.desk.session.session import Session, attempt
 from umbrite.desk.theme import look
 from umbrite.desk.theme.language import tr
@@ -30,7 +30,7 @@ class TimelinePanel(QWidget):
     def __init__(self, session: Session, parent: QWidget | None = None) -> None:
         super().__init__(parent)
         self.session = session
-        self.player = Player(session, self)
+        self.player = session.player
         self.sheet = TimelineView(session)
         self._symbols: dict[QToolButton, str] = {}
         self.setAutoFillBackground(True)
@@ -49,6 +49,7 @@ class TimelinePanel(QWidget):
         session.opened.connect(self.refresh)
         session.workspace.theme_changed.connect(self.refresh)
         self.player.changed.connect(self.refresh)
+        session.performing.changed.connect(self.refresh)
         self.refresh()
 
     def sizeHint(self) -> QSize:
@@ -65,8 +66,27 @@ class TimelinePanel(QWidget):
         row.addWidget(self.takes)
         self.new = self._button("plus", tr("New take"), lambda: take_commands.new_take(self.session))
         row.addWidget(self.new)
+        self._play_buttons(row)
+        self._of_time(row)
+        self._layer_fields(row)
+        self.words = QLabel()
+        self.words.setObjectName("quiet")
+        self.words.setMinimumWidth(40)
+        self.words.setSizePolicy(QSizePolicy.Policy.Ignored, QSizePolicy.Policy.Preferred)
+        self.words.setAlignment(Qt.AlignmentFlag.AlignRight | Qt.AlignmentFlag.AlignVCenter)
+        row.addWidget(self.words, 1)
+        self.keys = KeyFields(self.session)
+        row.addWidget(self.keys)
+        return row
+
+    def _play_buttons(self, row: QHBoxLayout) -> None:
         self.play = self._button("rig-play", tr("Play or stop  (Space)"), self.player.switch)
         row.addWidget(self.play)
+        self.perform = self._button(
+            "rig-perform", tr("Perform by hand  (Alt+P)"), lambda: perform_commands.perform(self.session)
+        )
+        self.perform.setCheckable(True)
+        row.addWidget(self.perform)
         self.keying = self._button("rig-key", tr("Key as you pose"), lambda: take_commands.switch_keying(self.session))
         self.keying.setText(tr("Keying"))
         self.keying.setCheckable(True)
@@ -80,6 +100,8 @@ class TimelinePanel(QWidget):
         self.loop.setCheckable(True)
         self.loop.setToolButtonStyle(Qt.ToolButtonStyle.ToolButtonTextBesideIcon)
         row.addWidget(self.loop)
+
+    def _of_time(self, row: QHBoxLayout) -> None:
         self.rate = QSpinBox()
         self.rate.setRange(1, 240)
         self.rate.setSuffix(tr(" a second"))
@@ -91,21 +113,12 @@ class TimelinePanel(QWidget):
         row.addWidget(self.rate)
         self.speed = QComboBox()
         self.speed.setAccessibleName(tr("Speed of playing"))
-        for words, factor in ((tr("Half speed"), 0.5), (tr("At its rate"), 1.0), (tr("Double speed"), 2.0)):
-            self.speed.addItem(words, factor)
-        self.speed.setCurrentIndex(1)
+        words = (tr("Quarter speed"), tr("Half speed"), tr("Normal speed"), tr("Double speed"))
+        for each, factor in zip(words, SPEEDS, strict=True):
+            self.speed.addItem(each, factor)
+        self.speed.setCurrentIndex(SPEEDS.index(1.0))
         self.speed.activated.connect(lambda _i: self._speed())
         row.addWidget(self.speed)
-        self._layer_fields(row)
-        self.words = QLabel()
-        self.words.setObjectName("quiet")
-        self.words.setMinimumWidth(40)
-        self.words.setSizePolicy(QSizePolicy.Policy.Ignored, QSizePolicy.Policy.Preferred)
-        self.words.setAlignment(Qt.AlignmentFlag.AlignRight | Qt.AlignmentFlag.AlignVCenter)
-        row.addWidget(self.words, 1)
-        self.keys = KeyFields(self.session)
-        row.addWidget(self.keys)
-        return row
 
     def _layer_fields(self, row: QHBoxLayout) -> None:
         """Of the open layer: how it is laid over, and how much of it counts."""
@@ -137,10 +150,7 @@ class TimelinePanel(QWidget):
         return made
 
     def _speed(self) -> None:
-        self.player.speed = self.speed.currentData()
-        if self.player.playing:
-            self.player.switch()
-            self.player.switch()
+        self.player.set_speed(self.speed.currentData())
 
     def refresh(self) -> None:
         """What the head shows."""
@@ -150,6 +160,7 @@ class TimelinePanel(QWidget):
             self.takes.clear()
             self.takes.addItems(names)
         self.takes.setCurrentIndex(names.index(take.name) if take is not None else -1)
+        self.perform.setChecked(self.session.performing.state != "off")
         self.keying.setChecked(self.session.timeline.keying)
         self.keys.show_selected()
         self.words.setVisible(self.keys.isHidden())
@@ -160,7 +171,7 @@ class TimelinePanel(QWidget):
             icon = look.icon(theme, symbol)
             if button.icon().cacheKey() != icon.cacheKey():  # else all is laid out anew with each frame that plays
                 button.setIcon(icon)
-        for widget in (self.play, self.loop, self.rate, self.takes):
+        for widget in (self.play, self.perform, self.loop, self.rate, self.takes):
             widget.setEnabled(take is not None)
         if take is not None:
             if self.rate.value() != round(take.rate):

@@ -1,0 +1,101 @@
+"""Perform: while time runs, what is dragged, pressed or sent becomes keys, which are seen before they are kept."""
+
+from collections.abc import Iterable
+
+from umbrite.desk.commands.labels import some_names
+from umbrite.desk.commands.takes.changes import current_take, needs_take, put_take
+from umbrite.desk.session.session import Session
+from umbrite.desk.session.stations import TAKES
+from umbrite.desk.theme.language import tr
+from umbrite.motion.animating.stepping import cycle_of
+from umbrite.motion.performing.kept_takes import Shaping, performed
+from umbrite.rig.change import thing
+from umbrite.rig.errors import RigError
+from umbrite.rig.ids import owner_of
+from umbrite.rig.takes.take import Take
+
+
+def needs_performable(session: Session) -> str:
+    take = session.timeline.take
+    if take is not None and cycle_of(take, session.puppet) is not None:
+        return tr("This take walks by itself. Use 'Walk as keys' first.")
+    return needs_take(session)
+
+
+def perform(session: Session) -> None:
+    """Get ready for a pass, or end the one that runs. With controls selected the count begins at once."""
+    performing = session.performing
+    if performing.state == "shaped":
+        keep(session)
+    if performing.active:
+        performing.end()
+        return
+    if why := needs_performable(session):
+        raise RigError(why)
+    session.workspace.go_to(TAKES)
+    chosen = bool(session.selection.of("control"))
+    performing.get_ready(at_once=chosen)
+    session.say(
+        tr("Drag your control when time runs; letting go ends the pass. Esc discards it.")
+        if chosen
+        else tr("Press a control and hold it: after three time runs and you are recorded.")
+    )
+
+
+def pass_as_take(session: Session) -> Take:
+    """The current take with the pass that was recorded, as smooth as is set."""
+    made = session.performing.made
+    take = current_take(session)
+    if made is None:
+        return take
+    within = max(1.0, made.pixel / 2)  # where the hand was is known no better than to a pixel of the screen
+    how = Shaping(session.performing.smooth, made.span, session.timeline.layer, within)
+    return performed(take, session.puppet, made.recorded, how)
+
+
+def keys_made(session: Session, take: Take) -> int:
+    """How many frames have keys in a pass: of the channel that has most."""
+    made = session.performing.made
+    level = session.timeline.level(take)
+    names = made.recorded.samples if made is not None else ()
+    return max((len(level.tracks.get(name, ())) for name in names), default=0)
+
+
+def preview(session: Session) -> Take:
+    """Show the take with the pass."""
+    take = pass_as_take(session)
+    now = session.history.now.takes
+    session.preview(takes=tuple(take if each.name == take.name else each for each in now))
+    return take
+
+
+def keep(session: Session) -> None:
+    """Keep the pass: one step of undo."""
+    if session.performing.made is None:
+        return
+    take, made = pass_as_take(session), session.performing.made
+    session.performing.done()
+    put_take(session, tr("Perform {names}", names=some_names(_names(session, made.recorded.samples))), take)
+    session.say(tr("The pass is kept. Perform again to lay the next one over it."))
+
+
+def _names(session: Session, channels: Iterable[str]) -> list[str]:
+    """What was performed, by the controls that move it where there are some."""
+    puppet = session.puppet
+    by_control = {each.moves: each.name for each in puppet.controls.values()}
+    owners = dict.fromkeys(map(owner_of, channels))
+    return [by_control.get(key) or thing(puppet, key).name for key in owners]
+
+
+def discard(session: Session) -> None:
+    """The take is as it was before the pass."""
+    session.performing.done()
+    session.spring_back()
+    session.say(tr("The pass was discarded."))
+
+
+def cancel(session: Session) -> None:
+    """Let a pass go that is prepared or recorded."""
+    session.performing.cancel()
+    session.spring_back()
+    session.say(tr("The pass was discarded."))

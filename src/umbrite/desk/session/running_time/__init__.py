@@ -1,0 +1,1 @@
+"""Time that runs in the window: takes that play, what swings meanwhile, and what is performed."""

@@ -1,0 +1,1 @@
+"""Performing: what a hand does while time runs becomes few keys that can be corrected."""
