@@ -61,6 +61,7 @@ from umbrite.desk.panels.versions_panel import VersionsPanel
 from umbrite.desk.panels.workout_sheet import WorkoutSheet
 from umbrite.desk.session.idle_queue import IdleQueue
 from umbrite.desk.session.preferences import Preferences
+from umbrite.desk.session.running_time.speaker import Speaker
 from umbrite.desk.session.session import Session, attempt
 from umbrite.desk.session.stations import TAKES
 from umbrite.desk.theme.language import tr
@@ -101,6 +102,7 @@ class Window(QMainWindow):
         self.outside = OutsideEditor(session, self.files.exchange, self)
         self.files.exchanged = self.outside.follow
         session.watching, session.doing = self.dialogs.watch, apart
+        self.speaker = session.player.heard = Speaker(session.sounds.samples)
         self._warming = IdleQueue(_begin_warming, self)
         session.opened.connect(
             lambda: self._warming.begin(["bends"] if any(part.mesh for part in session.puppet.parts.values()) else [])
@@ -432,6 +434,8 @@ class Window(QMainWindow):
             event.ignore()
             return
         self.session.stop_motion()
+        self.speaker.close()
+        self.session.sounds.stop()
         self.offers.let_go()
         self.keeper.close()
         self.session.file.pictures.stop()

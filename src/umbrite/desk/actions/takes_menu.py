@@ -7,6 +7,7 @@ from umbrite.desk.commands.sharing import branch_commands
 from umbrite.desk.commands.takes import layer_commands as layer
 from umbrite.desk.commands.takes import loose_commands as loose
 from umbrite.desk.commands.takes import perform_commands as performing
+from umbrite.desk.commands.takes import sound_commands as sound
 from umbrite.desk.commands.takes import take_commands as take
 from umbrite.desk.commands.takes.changes import needs_take
 from umbrite.files.formats.format_table import written_as
@@ -53,6 +54,11 @@ TAKES_ACTS: tuple[Act, ...] = (
     Act("dangle", "Takes", "Swing while you pose", "Shift+H", "rig-moved", view_of("dangle"), view="dangle"),
     Act("play-through", "Takes", "Play through the variants…", "", "rig-chooser", with_recipe("through"), needs_variants),
     Act("mouth-list", "Takes", "Shapes from a list of frames…", "", "rig-chooser", lambda desk: desk.files.speak(), needs_variants),
+    Act("lay-sound", "Takes", "Lay a sound under the take…", "", "rig-sound", lambda desk: desk.files.ask_sound(), reasons.needs_parts, row="Takes"),
+    Act("mark-sound", "Takes", "Mark the sound here", "Alt+M", "rig-sound", on_session(sound.mark_here), sound.needs_sound),
+    Act("mark-accents", "Takes", "Mark the accents", "", "rig-sound", on_session(sound.mark_accents), sound.needs_sound),
+    Act("end-with-sound", "Takes", "End with the sound", "", "rig-sound", on_session(sound.lengthen), sound.needs_sound),
+    Act("remove-sound", "Takes", "Remove the sound", "", "trash-2", on_session(sound.remove), sound.needs_sound),
     Act("spread-keys", "Takes", "Spread the picked keys…", "", "rig-spread", with_recipe("spread"), take.needs_keys),
     Act("follow-here", "Takes", "Follow something else from the lamp on…", "", "rig-cord", with_recipe("follow"), needs_take),
     Act("bend-here", "Takes", "Turn the bend at the lamp…", "", "rig-limb", with_recipe("bend"), needs_take),

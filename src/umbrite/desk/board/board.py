@@ -39,6 +39,7 @@ from umbrite.desk.board.proposals import proposals_of
 from umbrite.desk.board.under_menu import menu_under, pick_under
 from umbrite.desk.commands import bone_commands, edit_commands
 from umbrite.desk.commands.sets import variant_commands
+from umbrite.desk.commands.takes import sound_commands
 from umbrite.desk.session.session import Session
 from umbrite.desk.theme.inked import Inked
 from umbrite.desk.theme.language import tr
@@ -391,9 +392,17 @@ class Board(QWidget):
 
     # Keys
 
+    def event(self, event: QEvent) -> bool:
+        """M marks the sound while it plays, whatever it does else."""
+        if event.type() == QEvent.Type.ShortcutOverride and isinstance(event, QKeyEvent):
+            event.setAccepted(sound_commands.is_tap(self.session, event.key()))
+        return super().event(event)
+
     def keyPressEvent(self, event: QKeyEvent) -> None:
         key = event.key()
-        if key == Qt.Key.Key_Escape:
+        if sound_commands.is_tap(self.session, key):
+            self._running.guarded(lambda: sound_commands.mark_here(self.session))
+        elif key == Qt.Key.Key_Escape:
             if self.cancel():
                 return
             self._escape(event)

@@ -13,7 +13,7 @@ from umbrite.desk.commands.parts import cover_commands
 from umbrite.desk.commands.parts.cover_commands import with_shades
 from umbrite.desk.commands.sets import variant_commands
 from umbrite.desk.commands.sharing import guest_commands
-from umbrite.desk.commands.takes import take_commands
+from umbrite.desk.commands.takes import sound_commands, take_commands
 from umbrite.desk.files.import_table import Chosen
 from umbrite.desk.files.progress import in_thread
 from umbrite.desk.files.questions import Questions
@@ -237,6 +237,13 @@ class FileDesk:
         if path is not None:
             attempt(self.session, lambda: take_commands.speak(self.session, read_shapes(path), path.name))
 
+    def ask_sound(self) -> None:
+        """A sound file is laid under the current take."""
+        path = self.dialogs.path_to_open(self.folder)
+        if path is not None:
+            self.folder = path.parent
+            attempt(self.session, lambda: sound_commands.lay(self.session, path))
+
     def add_variants(self, key: str, paths: list[Path]) -> None:
         """Each layer of these pictures as a variant of a part: laid on by the canvas where it is whole, else by the pivot, or the middle.
 
@@ -310,6 +317,8 @@ class FileDesk:
         paths = [Path(name) for name in names]
         if paths[0].suffix.lower() == POSE_FILE:
             attempt(self.session, lambda: shelf_commands.take_up(self.session, pose_text(paths[0])))
+        elif paths[0].suffix.lower() in sound_commands.SOUNDS:
+            attempt(self.session, lambda: sound_commands.lay(self.session, paths[0]))
         elif paths[0].suffix.lower() == NATIVE or (len(paths) == 1 and not self.session.puppet.parts):
             if self.may_leave():
                 self.open(paths[0])

@@ -21,6 +21,7 @@ from umbrite.desk.session.rest_watch import Carried, RestWatch, told
 from umbrite.desk.session.running_time.dangling import Dangling
 from umbrite.desk.session.running_time.performing import Performing, changed_values
 from umbrite.desk.session.running_time.player import Player
+from umbrite.desk.session.running_time.take_sounds import TakeSounds
 from umbrite.desk.session.selection import Selection
 from umbrite.desk.session.stations import TAKES
 from umbrite.desk.session.timeline import Timeline
@@ -87,6 +88,7 @@ class Session(QObject):
         self.workspace = Workspace(self._fanned, lambda: self.selection.of("part"), self)
         self.timeline = Timeline(lambda: self.history.now, lambda: self._shown, self)
         self.player = Player(self.timeline, self)
+        self.sounds = TakeSounds(lambda: self.file.art, self)
         self.performing = Performing(self.timeline, self.player, lambda: self.history.now, lambda: self.pose, self)
         self.workspace.station_changed.connect(self._stop_time)
         self.opened.connect(self._stop_time)

@@ -68,12 +68,14 @@ def heard_frames(take: Take) -> tuple[float, float]:
     return frame_of_second(take, sound.starts), frame_of_second(take, sound.heard_to)
 
 
-def mark(take: Take, frame: float) -> Take:
-    """The take with a mark of its sound at a frame; where one is there already, it is taken away. Refuses places beside the sound."""
+def mark(take: Take, frame: float, *, also_away: bool = True) -> Take:
+    """The take with a mark of its sound at a frame; where one is there already, it is taken away, or kept. Refuses places beside the sound."""
     sound, second = sound_of(take), second_at(take, frame)
     if not 0 <= second <= sound.seconds:
         raise RigError(f"{sound.name} is not heard at frame {frame:g}. Mark a place of the sound.")
     left = [each for each in sound.marks if abs(each - second) >= max(SAME_MARK, 0.5 / take.rate)]
+    if len(left) < len(sound.marks) and not also_away:
+        return take
     if len(left) == len(sound.marks):
         left.append(second)
     return with_marks(take, left)

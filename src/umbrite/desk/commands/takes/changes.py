@@ -16,11 +16,15 @@ from umbrite.rig.takes.take_layers import shifted
 
 
 class Change(NamedTuple):
-    """A change in the making: what the step is called, what becomes of a take, and which keys are picked afterwards, if others."""
+    """A change in the making: what the step is called, what becomes of a take, and which keys are picked afterwards, if others.
+
+    It is about the take whose keys are shown, or about the `whole` one.
+    """
 
     step: str
     how: Callable[[Take], Take]
     selected: frozenset[Spot] | None = None
+    whole: bool = False
 
 
 def needs_take(session: Session) -> str:
@@ -61,14 +65,21 @@ def put_keyed(session: Session, step: str, take: Take) -> None:
 
 def preview(session: Session, change: Change) -> None:
     """Show a change while it is dragged."""
-    session.preview(takes=with_keyed(session, change.how(keyed_take(session))))
+    session.preview(takes=_changed(session, change))
 
 
 def settle(session: Session, change: Change) -> None:
     """Make a change a step; picked keys stay picked where they are now."""
-    put_keyed(session, change.step, change.how(keyed_take(session)))
+    session.edit(change.step, takes=_changed(session, change))
     if change.selected is not None:
         session.timeline.select(change.selected)
+
+
+def _changed(session: Session, change: Change) -> take_list.Takes:
+    if not change.whole:
+        return with_keyed(session, change.how(keyed_take(session)))
+    take = current_take(session)
+    return take_list.put_take(session.history.now.takes, take.name, change.how(take))
 
 
 def moved(spots: Collection[Spot], by: float, *, copy: bool = False) -> Change:

@@ -9,19 +9,21 @@ from numpy.typing import NDArray
 from PySide6.QtCore import QPointF, QRectF
 
 from umbrite.desk.panels.timeline.segments import frame_of
-from umbrite.desk.panels.timeline.timeline_rows import Row, keys_in, layer_rows, rows_of
+from umbrite.desk.panels.timeline.timeline_rows import Row, keys_in, layer_rows, rows_of, sound_rows
 from umbrite.desk.session.session import Session
 from umbrite.motion.sampling import sample, slopes_at
 from umbrite.rig.channels import shown_unit
 from umbrite.rig.model import Puppet
+from umbrite.rig.takes.sounds import marked_frames
 from umbrite.rig.takes.take import Key, Spot, Take
 
 NAMES, RULER, EDGE = 168, 38, 18
 CLAMP = 8  # at the ruler's lower edge, for the ends of what is picked
-TALL = {"layer": 22, "all": 22, "head": 20, "thing": 22, "channel": 22, "curve": 132}
+TALL = {"sound": 40, "layer": 22, "all": 22, "head": 20, "thing": 22, "channel": 22, "curve": 132}
 REACH, TANGENT = 7.0, 34.0
 AIR = 14.0  # above and below a curve
 MOST_ZOOM = 60.0
+SNAP = 7.0  # pixels about a mark of the sound
 MOST_POINTS = 600
 
 
@@ -67,11 +69,12 @@ class TimelineLayout:
         puppet, take = self.session.puppet, self.take
         channels = None if take is None else list(take.tracks)
         layers = [] if self.whole is None else [each.take.name for each in self.whole.layers]
-        made_from = (channels, sorted(self.unfolded), sorted(self.drawn), layers)
+        heard = sound_rows(self.whole)
+        made_from = (channels, sorted(self.unfolded), sorted(self.drawn), [*layers, *(row.key for row in heard)])
         if puppet is self._puppet and made_from == self._made_from:
             return False
         self._puppet, self._made_from = puppet, made_from
-        rows = [*layer_rows(self.whole), *rows_of(puppet, take, self.unfolded, self.drawn)]
+        rows = [*heard, *layer_rows(self.whole), *rows_of(puppet, take, self.unfolded, self.drawn)]
         if rows == self.rows:
             return False
         self.rows = rows
@@ -115,6 +118,14 @@ class TimelineLayout:
         """The frame at a place, not rounded."""
         start = self.span()[0] if self._zoom == 1.0 else self._start
         return start + (x - NAMES - EDGE) / self.scale()
+
+    def snapped(self, frame: float) -> float:
+        """The whole frame at a place; that of a mark of the sound which lies near."""
+        take = self.whole
+        marked: list[float] = marked_frames(take) if take is not None else []
+        near = [each for each in marked if abs(each - frame) * self.scale() <= SNAP]
+        nearest = min(near, key=lambda each: abs(each - frame), default=frame)
+        return float(round(nearest))
 
     def zoom(self, factor: float, x: float) -> None:
         """Closer to the frames about a place, or further."""
@@ -167,7 +178,7 @@ class TimelineLayout:
         if number is None or take is None or at.x() < NAMES:
             return None
         row = self.rows[number]
-        if row.kind in {"all", "curve", "layer"} or abs(self.box_of(number).center().y() - at.y()) > REACH:
+        if row.kind in {"all", "curve", "layer", "sound"} or abs(self.box_of(number).center().y() - at.y()) > REACH:
             return None
         keys = keys_in(take, row)
         before = bisect_left(keys, self.frame_at(at.x()), key=frame_of) - 1

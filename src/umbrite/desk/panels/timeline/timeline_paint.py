@@ -10,6 +10,7 @@ from PySide6.QtGui import QPolygonF
 from umbrite.desk.panels.timeline import curve_paint
 from umbrite.desk.panels.timeline.held_words import held_words
 from umbrite.desk.panels.timeline.segments import frame_of, segment
+from umbrite.desk.panels.timeline.sound_row import paint_sound
 from umbrite.desk.panels.timeline.timeline_layout import CLAMP, NAMES, RULER, TimelineLayout
 from umbrite.desk.panels.timeline.timeline_rows import Row, keys_in
 from umbrite.desk.theme import look, marks
@@ -27,7 +28,7 @@ Floats = NDArray[np.float64]
 
 KEY_MARK, CLOSE, CARD = 5.0, 4.0, 16
 AMOUNTS = 80  # looks at how much a layer counts
-LEFT = {"layer": 44, "all": 8, "head": 8, "thing": 26, "channel": 46, "curve": 46}
+LEFT = {"sound": 48, "layer": 44, "all": 8, "head": 8, "thing": 26, "channel": 46, "curve": 46}
 STEPS = (1, 2, 5, 10, 20, 50, 100, 200, 500, 1000)
 
 
@@ -73,8 +74,20 @@ def _grid(painter: Inked, ground: TimelineLayout, seen: QRectF) -> None:
         painter.drawLine(QPointF(x, seen.top()), QPointF(x, seen.bottom()))
 
 
+def _span(painter: Inked, ground: TimelineLayout) -> None:
+    """The frames in which a pass is recorded, on the ruler."""
+    if (span := ground.session.timeline.span) is None:
+        return
+    left, right = ground.x_of(span[0]), ground.x_of(span[1])
+    painter.fillRect(QRectF(left, 1, right - left, RULER - CLAMP - 1), look.with_alpha(painter.theme.vermilion, 50))
+    painter.setPen(marks.pen(painter.theme.vermilion, 1.6))
+    for x in (left, right):
+        painter.drawLine(QPointF(x, 1), QPointF(x, RULER - CLAMP))
+
+
 def _ruler(painter: Inked, ground: TimelineLayout) -> None:
     painter.fillRect(QRectF(0, 0, ground.width, RULER), painter.theme.panel)
+    _span(painter, ground)
     first, last = ground.span()
     take = ground.take
     painter.setFont(look.font(9))
@@ -124,6 +137,9 @@ def _row(painter: Inked, ground: TimelineLayout, number: int, seen: QRectF) -> N
         curve_paint.paint(painter, ground, number, seen)
         return
     _name(painter, ground, row, box)
+    if row.kind == "sound":
+        paint_sound(painter, ground, box)
+        return
     if row.kind == "layer":
         _layer(painter, ground, row, box)
         return

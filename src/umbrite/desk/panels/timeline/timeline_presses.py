@@ -1,6 +1,6 @@
 """What a press on the timeline begins, and what a drag of it does.
 
-In the ruler: the playhead, the folds where the take begins and ends, the jaws of what is selected. On rows: a key is selected and
+In the ruler: with Shift the span in which a pass is recorded (a click takes it away); else the playhead, the folds where the take begins and ends, the jaws of what is selected. On rows: a key is selected and
 dragged (Ctrl copies it, Alt takes everything later along), a thread is eased, the bare timeline is boxed. In a curve: keys go across and up
 and down (Shift: only one of them), hold on to the values of their neighbours and to 0 unless Alt is held; tangents bend it, with Alt on
 one side only.
@@ -10,8 +10,9 @@ from collections.abc import Callable
 
 from PySide6.QtCore import QPointF, QRectF, Qt
 
-from umbrite.desk.commands.takes import changes
+from umbrite.desk.commands.takes import changes, sound_commands
 from umbrite.desk.commands.takes.changes import Change
+from umbrite.desk.panels.timeline.sound_row import grasped
 from umbrite.desk.panels.timeline.timeline_layout import CLAMP, NAMES, RULER, Tangent, TimelineLayout
 from umbrite.desk.panels.timeline.timeline_rows import Row, keys_in
 from umbrite.desk.session.session import Session, attempt
@@ -49,7 +50,10 @@ class TimelinePresses:
         self.forget()
         self._at = at
         if at.y() - self.ground.top < RULER:
-            self._drag = self._on_ruler(at)
+            self._drag = self._spanning(at) if modifiers & Keys.ShiftModifier else self._on_ruler(at)
+            return
+        if (of_sound := grasped(self.ground, at)) is not None:
+            self._drag = self._sounding(of_sound)
             return
         tangent, point = self.ground.tangent_at(at), self.ground.key_at(at)
         found, between = self.ground.key_mark_at(at), self.ground.segment_at(at)
@@ -134,7 +138,29 @@ class TimelinePresses:
         self._to_playhead(at)
 
     def _to_playhead(self, at: QPointF) -> None:
-        self.session.timeline.go_to(float(round(self.ground.frame_at(at.x()))))
+        self.session.timeline.go_to(self.ground.snapped(self.ground.frame_at(at.x())))
+
+    def _spanning(self, at: QPointF) -> Drag:
+        start, timeline = float(round(self.ground.frame_at(at.x()))), self.session.timeline
+        timeline.set_span(None)
+
+        def drag(to: QPointF, _: Keys) -> None:
+            end = float(round(self.ground.frame_at(to.x())))
+            timeline.set_span((min(start, end), max(start, end)) if abs(end - start) >= 1 else None)
+
+        return drag
+
+    def _sounding(self, what: str) -> Drag:
+        """The sound, moved by whole frames, or trimmed at an end."""
+        ground = self.ground
+
+        def drag(at: QPointF, _: Keys) -> Change | None:
+            if what != "sound":
+                return sound_commands.trimmed(what, ground.frame_at(at.x()))
+            by = float(round((at.x() - self._at.x()) / ground.scale()))
+            return sound_commands.slid(by) if by or self._change else None
+
+        return drag
 
     def _stretching(self, frame: float, about: float) -> Drag:
         spots = self.session.timeline.selected
@@ -167,7 +193,7 @@ class TimelinePresses:
         copy = bool(modifiers & Keys.ControlModifier)
 
         def drag(at: QPointF, _: Keys) -> Change | None:
-            by = float(round((at.x() - self._at.x()) / self.ground.scale()))
+            by = self.ground.snapped(frame + (at.x() - self._at.x()) / self.ground.scale()) - round(frame)
             return changes.moved(spots, by, copy=copy) if spots and (by or self._change) else None
 
         return drag
@@ -269,6 +295,8 @@ class TimelinePresses:
         """Whether a press would take hold of something other than the playhead or a box."""
         if at.y() - self.ground.top < RULER or at.x() < NAMES:
             return False
+        if grasped(self.ground, at) is not None:
+            return True
         ways = (
             self.ground.tangent_at,
             self.ground.key_at,

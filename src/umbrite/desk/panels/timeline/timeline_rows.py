@@ -23,10 +23,15 @@ class Row(NamedTuple):
     channels of its thing that are unfolded further, to scale. A layer is folded: one row for all of it, the take itself without a key.
     """
 
-    kind: Literal["layer", "all", "head", "thing", "channel", "curve"]
+    kind: Literal["sound", "layer", "all", "head", "thing", "channel", "curve"]
     key: str
     label: str
     channels: tuple[str, ...]
+
+
+def sound_rows(take: Take | None) -> list[Row]:
+    """The sound under a take; none where there is none."""
+    return [] if take is None or take.sound is None else [Row("sound", take.sound.sha256, take.sound.name, ())]
 
 
 def layer_rows(take: Take | None) -> list[Row]:

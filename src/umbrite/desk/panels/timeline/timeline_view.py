@@ -15,7 +15,7 @@ from PySide6.QtGui import (
 )
 from PySide6.QtWidgets import QWidget
 
-from umbrite.desk.commands.takes import changes, layer_commands, take_commands
+from umbrite.desk.commands.takes import changes, layer_commands, sound_commands, take_commands
 from umbrite.desk.panels.shelf.pose_card import POSE_CARRIED
 from umbrite.desk.panels.timeline import timeline_paint
 from umbrite.desk.panels.timeline.interpolation_menu import interpolation_menu
@@ -48,12 +48,14 @@ class TimelineView(QWidget):
         self._still_of: tuple[object, ...] = ()
         self._still_picture = QPixmap()
         self._playhead = (-1.0, frozenset[Spot]())  # as it was painted last
+        self._span: tuple[float, float] | None = None
         self.setMouseTracking(True)
         self.setAcceptDrops(True)
         self.setFocusPolicy(Qt.FocusPolicy.StrongFocus)
         self.setAccessibleName(tr("Tape"))
         self.setAccessibleDescription(tr("Keys over frames; arrows move picked keys, Delete removes them"))
         session.changed.connect(lambda *_: self.refresh())
+        session.sounds.came.connect(self.update)
         session.timeline.changed.connect(self._on_timeline)
         session.workspace.theme_changed.connect(self.update)
         session.workspace.view_changed.connect(self.update)
@@ -89,6 +91,9 @@ class TimelineView(QWidget):
         """Where only the playhead has moved, only its two places are painted."""
         timeline = self.session.timeline
         (before, selected), now = self._playhead, (timeline.frame, timeline.selected)
+        if timeline.span != self._span:
+            self._span = timeline.span
+            self.update()
         self._playhead = now
         self._measure()
         if selected != timeline.selected or timeline.unkept or before == timeline.frame:
@@ -247,6 +252,7 @@ class TimelineView(QWidget):
         """The timeline's own keys come before the window's while it has them."""
         if event.type() == QEvent.Type.ShortcutOverride and isinstance(event, QKeyEvent):
             meant = event.key() in OWN_KEYS or any(event.matches(keys) for keys in CLIPBOARD)
+            meant = meant or sound_commands.is_tap(self.session, event.key())
             event.accept() if meant else event.ignore()
         return super().event(event)
 
@@ -256,6 +262,8 @@ class TimelineView(QWidget):
         clip = next((work for keys, work in CLIPBOARD.items() if event.matches(keys)), None)
         if clip is not None:
             attempt(session, lambda: clip(session))
+        elif sound_commands.is_tap(session, event.key()):
+            attempt(session, lambda: sound_commands.mark_here(session))
         elif event.key() == Qt.Key.Key_Escape and self.presses.down:
             self.cancel()
         elif step is not None and timeline.selected:

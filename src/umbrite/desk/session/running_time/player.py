@@ -25,6 +25,9 @@ class Heard(Protocol):
     def gone(self) -> float | None:
         """Seconds since the start by the sound's own clock; None where nothing is to be heard."""
 
+    def touch(self, take: Take, frame: float) -> None:
+        """Let one frame be heard."""
+
     def stop(self) -> None:
         """Let nothing be heard any more."""
 
@@ -36,6 +39,9 @@ class Silent:
         """See Heard."""
 
     def gone(self) -> None:
+        """See Heard."""
+
+    def touch(self, take: Take, frame: float) -> None:
         """See Heard."""
 
     def stop(self) -> None:
@@ -60,6 +66,15 @@ class Player(QObject):
         self._timer = QTimer(self)
         self._timer.setTimerType(Qt.TimerType.PreciseTimer)
         self._timer.timeout.connect(self.tick)
+        self._looked_at = timeline.frame
+        timeline.changed.connect(self._on_timeline)
+
+    def _on_timeline(self) -> None:
+        """Where the playhead is moved by hand, its frame is heard."""
+        frame, take = self._timeline.frame, self._timeline.take
+        if frame != self._looked_at and not self.playing and take is not None and take.sound is not None:
+            self.heard.touch(take, frame)
+        self._looked_at = frame
 
     @property
     def playing(self) -> bool:
@@ -112,6 +127,14 @@ class Player(QObject):
         gone = now - self._begun if heard is None else heard
         before = 0.0 if moment is None else now - moment
         return self._from + max(gone - before, 0.0) * take.rate * self.speed
+
+    def frame_in_take(self) -> float:
+        """The same within the take, between whole frames."""
+        take = self._timeline.take
+        if take is None:
+            return self.frame_at()
+        at = self.frame_at()
+        return take.first + (at - take.first) % (take.last - take.first) if take.loop else min(at, float(take.last))
 
     def tick(self) -> None:
         """Move the playhead to where the clock is."""
