@@ -39,6 +39,7 @@ from umbrite.rig.model import Puppet
 from umbrite.rig.takes.keys import put_keys
 from umbrite.rig.takes.take import Interpolation, Take
 from umbrite.rig.takes.take_list import add_take, get_take, take_faults
+from umbrite.sounds_by_name import with_mouths, with_sound
 
 Values = float | tuple[float, float] | str
 Path_ = str | os.PathLike[str]
@@ -149,6 +150,16 @@ class Document:
         made = put_keys(one, float(frame), moved, holding, interpolation)
         first, last = min(made.first, math.floor(frame)), max(made.last, math.ceil(frame))
         return self.with_take(replace(made, first=first, last=last))
+
+    def with_sound(self, take: str, sound: Path_, at: float | None = None) -> "Document":
+        """The document with a sound under a take, which is made where there is none; it begins at a frame, or the take's first. Raises FileError."""
+        return Document(with_sound(self._package, take, Path(sound), None if at is None else _a_frame(at)))
+
+    def with_mouths(self, take: str, words: str = "", mouth: str = "", *, by_loudness: bool = False) -> "Document":
+        """The document with a mouth that speaks the sound of a take: a set, slider or pad by its name, or what is named a mouth; along the words
+        where they are given, by phones or by loudness alone without them. Raises RigError and FileError.
+        """
+        return Document(with_mouths(self._package, take, words, mouth, by_loudness=by_loudness))
 
     def _having(self, **fields: Any) -> "Document":
         document = settled(replace(self._package.document, **fields), self._package.document)

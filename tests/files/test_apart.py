@@ -206,8 +206,8 @@ def test_on_a_busy_machine_sound_art_is_read_however_long_it_takes(tmp_path, mon
     monkeypatch.setattr(reading, "STILL", 0.5)
     real, over = reading._started, threading.Event()
 
-    def starved(memory, what, paths):
-        process = real(memory, what, paths)
+    def starved(memory, *asked):
+        process = real(memory, *asked)
 
         def starve():
             while not over.is_set():

@@ -1,6 +1,8 @@
 """Performed in the real window: a hand recorded while time runs, smoothed, kept, corrected; passes over each other."""
 
 import math
+import subprocess
+import sys
 
 import numpy as np
 import pytest
@@ -142,3 +144,44 @@ def test_escape_lets_a_pass_go_and_pictures_are_recorded_as_they_are_pressed(per
     assert {each.interpolation for each in track} == {"hold"}
     assert len({each.value for each in track}) == 3
     assert session.history.undo_name == "Perform Mouth"
+
+
+def test_an_axis_of_a_device_is_turned_a_control_clicked_and_performed(person, window, tmp_path):
+    session, devices = window.session, window.session.devices
+    begin(person, window)
+    window.actions_by_id["devices"].trigger()
+    dialog = window.devices_dialog
+    dialog.move(880, 120)
+    dialog.port.setValue(19_480)
+    person.settle(200)
+    person.click(dialog.listen.mapToGlobal(QPoint(10, dialog.listen.height() // 2)))
+    assert devices.on
+    person.click(person.middle(dialog.assign))
+    path = tmp_path / "device.txt"
+    path.write_text("\n".join(f"{i / 60} /stick/1/y {math.sin(i / 20):.4f}" for i in range(240)))
+    words = [sys.executable, "-m", "umbrite", "device", "--port", "19480", "--script", str(path)]
+    player = subprocess.Popen(words, stdout=subprocess.DEVNULL)
+    person.until(lambda: any(each.moved > 1 for each in devices.axes.values()))
+    hand = control(window, "Near hand")
+    person.click(at_control(person, hand))
+    assert [(axis.address, laid.control) for axis, laid in devices.laid.items()] == [("/stick/1/y", "Near hand")]
+    player.wait()
+    person.until(lambda: session.history.undo_name == "Pose by a device")
+    person.settle(600)
+
+    session.selection.select([hand])
+    person.key("alt+p")
+    person.until(lambda: session.performing.running)
+    again = subprocess.Popen(words, stdout=subprocess.DEVNULL)
+    person.until(lambda: again.poll() is not None)
+    person.settle(100)
+    person.click(person.middle(window.frame.perform_strip.stop))
+    assert session.performing.state == "shaped"
+    person.key("Return")
+    assert session.history.undo_name == "Perform Near hand"
+    moves = puppet(window).controls[hand].moves
+    name = f"{moves}.{devices.laid[next(iter(devices.laid))].what}"
+    values = [each.value for each in take(window).tracks[name]]
+    assert max(values) > 100
+    assert min(values) < -100
+    dialog.close()

@@ -13,7 +13,7 @@ from pathlib import Path
 from typing import Any
 
 from umbrite import __version__
-from umbrite.cli import building, checking, conversion, outputs, speech, takes
+from umbrite.cli import building, checking, conversion, outputs, sounding, speech, takes
 from umbrite.cli.inputs import standard_input
 from umbrite.cli.outputs import standard_output
 from umbrite.cli.reports import KINDS, PLAN, PUPPET, schema_of, tell_report
@@ -35,6 +35,8 @@ from umbrite.rig.model import Pose
 # What is said where a part of the program is not installed, by the packages that come with it.
 MISSING = {
     ("PySide6", "shiboken6", "av"): "What paints is not installed here. Install umbrite[render], or umbrite[desk] for the window.",
+    ("pocketsphinx",): "What finds mouths in sounds is not installed here. Install umbrite[sound], or umbrite[desk] for the window.",
+    ("pythonosc",): "What talks to devices is not installed here. Install umbrite[desk].",
     ("wasmtime",): "Something bends here, and what paints that is not installed. Install umbrite[bends].",
     ("cv2", "networkx", "psd_tools", "resvg_py", "scipy"): "What reads art, builds, checks and converts is not installed here. Install umbrite[art].",
 }  # fmt: skip
@@ -50,6 +52,7 @@ COMMANDS = (
     *building.COMMANDS,
     *takes.COMMANDS,
     *conversion.COMMANDS,
+    *sounding.COMMANDS,
 )
 
 
@@ -207,6 +210,7 @@ def parser() -> argparse.ArgumentParser:
     building.add_commands(commands)
     takes.add_commands(commands)
     conversion.add_commands(commands)
+    sounding.add_commands(commands)
     told = commands.add_parser("schema", help="the JSON Schema of the native file, or of another kind of JSON")
     told.add_argument("kind", nargs="?", default=PUPPET, choices=(PUPPET, PLAN, *KINDS), help="puppet without it")
     told.set_defaults(does=_schema)

@@ -29,6 +29,7 @@ from umbrite.desk.commands.help import about
 from umbrite.desk.commands.takes.recipes import RECIPES
 from umbrite.desk.dialogs.adjuster import Adjuster
 from umbrite.desk.dialogs.command_finder import Finder
+from umbrite.desk.dialogs.devices_dialog import DevicesDialog
 from umbrite.desk.dialogs.dialogs import Dialogs
 from umbrite.desk.dialogs.guide import Guide
 from umbrite.desk.dialogs.preferences_dialog import PreferencesDialog
@@ -81,6 +82,8 @@ def _begin_warming(_what: str) -> bool:
 
 class Window(QMainWindow):
     """See the module. Dialogs and settings are handed in, so that tests bring their own."""
+
+    devices_dialog: DevicesDialog | None = None
 
     def __init__(
         self, session: Session, settings: QSettings, dialogs: Questions | None = None, keep_in: Path | None = None
@@ -200,6 +203,7 @@ class Window(QMainWindow):
             panel.customContextMenuRequested.connect(lambda at, panel=panel: self._panel_menu(panel, at))
 
     def _restore(self) -> None:
+        self.session.devices.recall(self.preferences.devices)
         geometry = self.settings.value("geometry")
         if isinstance(geometry, QByteArray):
             self.restoreGeometry(geometry)
@@ -393,6 +397,13 @@ class Window(QMainWindow):
         if key is None or not self.guide.open_for(key):
             self.show_guide()
 
+    def show_devices(self) -> None:
+        """What arrives from outside devices, and what it is assigned to; it stays open beside the board."""
+        if self.devices_dialog is None:
+            self.devices_dialog = DevicesDialog(self.session, self.preferences, self)
+        self.devices_dialog.show()
+        self.devices_dialog.raise_()
+
     def show_about(self) -> None:
         self.dialogs.tell(tr("About Umbrite"), about.about_text())
 
@@ -436,6 +447,7 @@ class Window(QMainWindow):
         self.session.stop_motion()
         self.speaker.close()
         self.session.sounds.stop()
+        self.session.devices.stop()
         self.offers.let_go()
         self.keeper.close()
         self.session.file.pictures.stop()

@@ -10,18 +10,19 @@ from PySide6.QtWidgets import (
     QFormLayout,
     QHBoxLayout,
     QLabel,
+    QLineEdit,
     QSlider,
     QVBoxLayout,
     QWidget,
 )
 
 from umbrite.desk.commands.takes import recipes
-from umbrite.desk.commands.takes.recipes import Dial, Recipe
+from umbrite.desk.commands.takes.recipe import Choose, Dial, Line, Recipe
 from umbrite.desk.session.session import Session, attempt
 from umbrite.desk.theme.language import tr
 from umbrite.desk.theme.look import dress_buttons
 from umbrite.motion.animating.stepping import pose_of_take
-from umbrite.rig.errors import RigError
+from umbrite.rig.errors import UmbriteError
 from umbrite.rig.takes.take import Take
 
 RATE = 24
@@ -45,16 +46,14 @@ class Adjuster(QDialog):
         form = QFormLayout()
         self.sliders: dict[str, QSlider] = {}
         self.choices: dict[str, QComboBox] = {}
+        self.lines: dict[str, QLineEdit] = {}
         for setting in recipe.settings:
             if isinstance(setting, Dial):
                 form.addRow(setting.words, self._slider(setting))
+            elif isinstance(setting, Line):
+                form.addRow(setting.words, self._line(setting))
             else:
-                box = self.choices[setting.key] = QComboBox()
-                box.setAccessibleName(setting.words)
-                for words, value in setting.options:
-                    box.addItem(words, value)
-                box.currentIndexChanged.connect(self.show_it)
-                form.addRow(setting.words, box)
+                form.addRow(setting.words, self._choice(setting))
         column.addLayout(form)
         self.words = QLabel()
         self.words.setObjectName("quiet")
@@ -68,6 +67,22 @@ class Adjuster(QDialog):
         buttons.rejected.connect(self.reject)
         column.addWidget(buttons)
         self.show_it()
+
+    def _choice(self, setting: Choose) -> QComboBox:
+        box = self.choices[setting.key] = QComboBox()
+        box.setAccessibleName(setting.words)
+        for words, value in setting.options:
+            box.addItem(words, value)
+        box.setCurrentIndex(max(box.findData(setting.usual), 0))
+        box.currentIndexChanged.connect(self.show_it)
+        return box
+
+    def _line(self, setting: Line) -> QLineEdit:
+        """What is typed counts when it is done: with Enter, or when the keys go elsewhere."""
+        line = self.lines[setting.key] = QLineEdit()
+        line.setAccessibleName(setting.words)
+        line.editingFinished.connect(self.show_it)
+        return line
 
     def _slider(self, dial: Dial) -> QHBoxLayout:
         slider = self.sliders[dial.key] = QSlider(Qt.Orientation.Horizontal)
@@ -96,13 +111,14 @@ class Adjuster(QDialog):
         """What is set."""
         dials = [setting for setting in self.recipe.settings if isinstance(setting, Dial)]
         found: dict[str, Any] = {dial.key: round(self.sliders[dial.key].value() * dial.unit, 9) for dial in dials}
-        return found | {key: box.currentData() for key, box in self.choices.items()}
+        typed = {key: line.text() for key, line in self.lines.items()}
+        return found | {key: box.currentData() for key, box in self.choices.items()} | typed
 
     def show_it(self) -> None:
         """Show what would come of it; what can't be is said here, and the last that could be goes on."""
         try:
             made = self.recipe.make(self.session, self.values)
-        except RigError as error:
+        except UmbriteError as error:
             self.words.setText(str(error))
             return
         self.words.setText(tr("Nothing is made yet."))

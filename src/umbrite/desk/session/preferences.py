@@ -45,6 +45,15 @@ class Preferences:
         self.settings.setValue("language", name)
 
     @property
+    def devices(self) -> str:
+        """Which axes of devices are assigned to which controls, as the devices tell it."""
+        return str(self.settings.value("devices", ""))
+
+    @devices.setter
+    def devices(self, told: str) -> None:
+        self.settings.setValue("devices", told)
+
+    @property
     def autosave(self) -> int:
         """Seconds after a change until it is kept for recovery."""
         try:

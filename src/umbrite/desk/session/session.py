@@ -19,6 +19,7 @@ from umbrite.desk.session.history import History
 from umbrite.desk.session.open_file import OpenFile
 from umbrite.desk.session.rest_watch import Carried, RestWatch, told
 from umbrite.desk.session.running_time.dangling import Dangling
+from umbrite.desk.session.running_time.devices import Devices
 from umbrite.desk.session.running_time.performing import Performing, changed_values
 from umbrite.desk.session.running_time.player import Player
 from umbrite.desk.session.running_time.take_sounds import TakeSounds
@@ -36,7 +37,7 @@ from umbrite.motion.placed import Placed
 from umbrite.motion.plan import Floats, Plan, compile_plan
 from umbrite.motion.rest_changes.picture_kept import Rest
 from umbrite.motion.rest_changes.takes_kept import Differs
-from umbrite.rig.channels import is_look, known_only
+from umbrite.rig.channels import is_look, known_only, with_values
 from umbrite.rig.document import Document, settled
 from umbrite.rig.edits.arranging import fanned_out
 from umbrite.rig.errors import RigError, UmbriteError, Watch, unwatched
@@ -90,6 +91,7 @@ class Session(QObject):
         self.player = Player(self.timeline, self)
         self.sounds = TakeSounds(lambda: self.file.art, self)
         self.performing = Performing(self.timeline, self.player, lambda: self.history.now, lambda: self.pose, self)
+        self.devices = Devices(lambda: self.history.now.puppet, self._by_device, self.performing, self)
         self.workspace.station_changed.connect(self._stop_time)
         self.opened.connect(self._stop_time)
         self.dangling = Dangling(lambda: self.placed, self)
@@ -219,6 +221,13 @@ class Session(QObject):
         if whole is not None or takes is not None or (puppet is not None and puppet is not self.puppet) or pose is None:
             raise RigError(tr("A pass is being recorded. End it with Enter, or discard it with Esc."))
         self.performing.set_values(changed_values(self.pose, pose))
+
+    def _by_device(self, values: Pose, done: bool) -> None:  # noqa: FBT001 once a step, else to be seen
+        """What devices pose, where something is posed."""
+        if not self.workspace.station.posed:
+            return
+        pose = with_values(settled_pose(self), values)
+        attempt(self, lambda: self.edit(tr("Pose by a device"), pose=pose) if done else self.preview(pose=pose))
 
     def _stop_time(self) -> None:
         self.performing.cancel()

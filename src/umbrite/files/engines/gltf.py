@@ -97,6 +97,8 @@ def _changed_otherwise(puppet: Puppet, wanted: Wanted) -> list[str]:
         found.append(f"{_named(passes)}: a bent part keeps its place in the draw order in glTF.")
     if clips := changed("clip"):
         found.append(f"{_named(clips)}: where it is clipped can't change in glTF.")
+    if heard := [take.name for take in wanted.takes if take.sound is not None]:
+        found.append(f"{_named(heard)}: glTF goes without sound. Export a film to hear it.")
     return found
 
 

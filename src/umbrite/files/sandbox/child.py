@@ -1,8 +1,8 @@
 """The process that reads foreign art and sounds: it has little memory, no network and nothing to write to, and hands to its parent what it reads.
 
-Run as a module by `reading`, with the number of a piece of shared memory. It takes one line of JSON from standard input, what is to be read ("art"
-or "sound") and the paths, and answers in lines of JSON: ["ready", walls] when it begins, with those that this kernel lacks, ["at", done, all, name] while it works, ["picture", length] for each PNG that was
-added to the shared memory, ["layer", fields, number] for each layer with the number of its picture, or ["sound", bytes, rate, channels] for samples that were added, and at last ["end", fields] or ["refused", sentence].
+Run as a module by `reading`, with the number of a piece of shared memory. It takes one line of JSON from standard input, what is to be read ("art",
+"sound", or "phones" with the words that are said), and the paths, and answers in lines of JSON: ["ready", walls] when it begins, with those that this kernel lacks, ["at", done, all, name] while it works, ["picture", length] for each PNG that was
+added to the shared memory, ["layer", fields, number] for each layer with the number of its picture, or ["sound", bytes, rate, channels] for samples that were added, or ["phone", name, start, end] for each phone, and at last ["end", fields] or ["refused", sentence].
 """
 
 import contextlib
@@ -94,16 +94,25 @@ def _sound(paths: list[Path], say: Say, hand: Hand) -> None:
     say("end", [])
 
 
+def _phones(path: Path, text: str, say: Say) -> None:
+    from umbrite.files.formats.sounds_in import decoded
+    from umbrite.sound.phones import phones_in
+
+    for phone in phones_in(decoded(path), text, lambda done, of, name: say("at", done, of, name)):
+        say("phone", *phone)
+    say("end", [])
+
+
 def main() -> None:
     """Read what the parent asks for, hand it over, and end."""
     memory = int(sys.argv[1])
-    what, *words = json.loads(sys.stdin.readline())
+    what, text, *words = json.loads(sys.stdin.readline())
     paths = [Path(os.fsdecode(bytes.fromhex(word))) for word in words]
     answers = os.fdopen(os.dup(1), "w", encoding="utf-8", errors="replace")
     nowhere = os.open(os.devnull, os.O_RDWR)
     for handle in (0, 1, 2):  # what libraries have to say is for nobody
         os.dup2(nowhere, handle)
-    from umbrite.files.file_errors import FileError
+    from umbrite.rig.errors import UmbriteError
 
     def say(*words: Any) -> None:
         answers.write(json.dumps(words) + "\n")
@@ -116,8 +125,11 @@ def main() -> None:
 
     say("ready", confine(paths))
     try:
-        (_sound if what == "sound" else _art)(paths, say, hand)
-    except FileError as error:
+        if what == "phones":
+            _phones(paths[0], text, say)
+        else:
+            (_sound if what == "sound" else _art)(paths, say, hand)
+    except UmbriteError as error:
         say("refused", str(error))
     except MemoryError:
         say("refused", "That needs more memory than art may take. Make the pictures smaller and try again.")

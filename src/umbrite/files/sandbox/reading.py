@@ -47,7 +47,7 @@ def read_art(paths: list[Path], watch: Watch = unwatched) -> Layered:
 
 
 @contextlib.contextmanager
-def asked(what: str, paths: list[Path], watch: Watch) -> Iterator[tuple[Iterator[list[Any]], int]]:
+def asked(what: str, paths: list[Path], watch: Watch, text: str = "") -> Iterator[tuple[Iterator[list[Any]], int]]:
     """What a reader says of files, one answer after the other, and the number of the memory into which it hands the rest.
 
     It is gone when this is left. Raises FileError as `read_art` does.
@@ -55,7 +55,7 @@ def asked(what: str, paths: list[Path], watch: Watch) -> Iterator[tuple[Iterator
     name = shown_name(paths[0])
     memory = os.memfd_create("umbrite-read", os.MFD_CLOEXEC)
     try:
-        process = _started(memory, what, paths)
+        process = _started(memory, what, paths, text)
         try:
             yield _answers(name, process, PATIENCE + stored_bytes(paths) * PATIENCE_A_BYTE, watch), memory
         finally:
@@ -69,7 +69,7 @@ def asked(what: str, paths: list[Path], watch: Watch) -> Iterator[tuple[Iterator
         os.close(memory)
 
 
-def _started(memory: int, what: str, paths: list[Path]) -> subprocess.Popen[bytes]:
+def _started(memory: int, what: str, paths: list[Path], text: str = "") -> subprocess.Popen[bytes]:
     environment = {
         "PYTHONPATH": os.pathsep.join(str(Path(place).resolve()) for place in sys.path if place),
         "OPENBLAS_NUM_THREADS": "1",
@@ -84,7 +84,7 @@ def _started(memory: int, what: str, paths: list[Path]) -> subprocess.Popen[byte
     )  # fmt: skip
     assert process.stdin is not None
     with contextlib.suppress(OSError):  # it died at once: that is seen when it is listened to
-        wanted = [what, *(os.fsencode(path.absolute()).hex() for path in paths)]
+        wanted = [what, text, *(os.fsencode(path.absolute()).hex() for path in paths)]
         process.stdin.write(json.dumps(wanted).encode() + b"\n")
         process.stdin.flush()
     return process
@@ -229,7 +229,7 @@ class _Work:
 
 
 # How many words follow each word.
-WORDS = {"sound": 3, "ready": 1, "at": 3, "picture": 1, "layer": 2, "end": 1, "refused": 1}
+WORDS = {"sound": 3, "phone": 3, "ready": 1, "at": 3, "picture": 1, "layer": 2, "end": 1, "refused": 1}
 
 
 def _answer(name: str, line: bytes) -> list[Any]:

@@ -120,6 +120,19 @@ def blinking(take: Take, puppet: Puppet, eyes: Sequence[str], how: Blinks) -> Ta
     return take
 
 
+def blinking_at(take: Take, puppet: Puppet, eyes: Sequence[str], frames: Sequence[float], how: Blinks) -> Take:
+    """The take with a blink at each of these frames that has room for one. Raises RigError without eyes."""
+    if not eyes:
+        raise RigError("No eye was found. Select what should blink: a set of eyes, or the joints of eyes.")
+    free = float(take.first)
+    for frame in sorted(round(each) for each in frames):
+        if free < frame and frame + how.shut + how.late * len(eyes) + 2 <= take.last:
+            for i, eye in enumerate(eyes):
+                take = _blink(take, puppet, eye, frame + i * how.late, how.shut)
+            free = frame + how.shut + how.late * len(eyes) + 3
+    return take
+
+
 def _blink(take: Take, puppet: Puppet, eye: str, frame: int, shut: int) -> Take:
     if eye in puppet.sets:
         return _blink_by_drawings(take, puppet, eye, frame, shut)

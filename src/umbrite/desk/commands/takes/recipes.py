@@ -1,8 +1,7 @@
 """What is made of a take by a few numbers that are set while one looks on: what there is to set, and what comes of it."""
 
 import math
-from collections.abc import Callable, Mapping
-from typing import Any, NamedTuple
+from collections.abc import Callable
 
 from msgspec.structs import replace
 
@@ -10,6 +9,8 @@ from umbrite.desk.commands.sets.variant_commands import needs_variants, sets_sel
 from umbrite.desk.commands.takes import take_commands
 from umbrite.desk.commands.takes.changes import current_take, keyed_take, with_keyed
 from umbrite.desk.commands.takes.layer_commands import needs_other_take
+from umbrite.desk.commands.takes.recipe import Choose, Dial, Made, Recipe, Values
+from umbrite.desk.commands.takes.speaking_recipes import mouths, nods
 from umbrite.desk.session.session import Session
 from umbrite.desk.theme.language import tr
 from umbrite.motion.animating.changing_over import bent_over, delayed, followed
@@ -23,48 +24,7 @@ from umbrite.rig.model import Puppet
 from umbrite.rig.takes import keys as key_edits
 from umbrite.rig.takes.take import GAITS, Steps, Take
 from umbrite.rig.takes.take_layers import lay_over
-from umbrite.rig.takes.take_list import Takes, add_take, get_take, put_take
-
-Values = Mapping[str, Any]
-
-
-class Dial(NamedTuple):
-    """A number to set: from `least` to `most` in steps of `unit`."""
-
-    key: str
-    words: str
-    least: float
-    most: float
-    unit: float
-    usual: float
-
-
-class Choose(NamedTuple):
-    """One of several things to choose: what people read, and what it stands for."""
-
-    key: str
-    words: str
-    options: tuple[tuple[str, Any], ...]
-
-
-class Made(NamedTuple):
-    """What comes of it: the step's name, the takes, the take to look at, the puppet where that is another one too, and what is said then."""
-
-    step: str
-    takes: Takes
-    name: str
-    puppet: Puppet | None = None
-    said: str = ""
-
-
-class Recipe(NamedTuple):
-    """See the module. What `plays` is shown walking on, not only at the playhead."""
-
-    title: str
-    button: str
-    settings: tuple[Dial | Choose, ...]
-    make: Callable[[Session, Values], Made]
-    plays: bool = False
+from umbrite.rig.takes.take_list import add_take, get_take, put_take
 
 
 def _with(session: Session, step: str, take: Take, puppet: Puppet | None = None) -> Made:
@@ -313,6 +273,8 @@ RECIPES: dict[str, Callable[[Session], Recipe]] = {
     "follow": _follow,
     "bend": _bend,
     "lay-over": _lay_over,
+    "mouths": mouths,
+    "nods": nods,
 }
 
 

@@ -155,6 +155,10 @@ class Performing(QObject):
         plain = with_values(self._plain(self._in_take(clock)), self._live)
         self._record(values, clock, plain)
 
+    def value_now(self, name: str) -> float:
+        """What a channel shows now."""
+        return self._shown_pose().get(name, neutral(name)) if name not in self._live else self._live[name]
+
     def _record(self, values: Mapping[str, float], clock: float, before: Pose) -> None:
         for name, value in values.items():
             samples = self._samples.setdefault(name, [(clock, before.get(name, neutral(name)))])

@@ -30,6 +30,7 @@ class TakeSounds(QObject):
         self._known = bounded(ROOM, size=lambda each: round(each[0].values.nbytes * WAVE))
         self._waiting: set[str] = set()
         self.faults: dict[str, str] = {}
+        self.found = bounded(32, size=lambda _: 1)  # what was heard in sounds, by what was asked
         self._pool: ThreadPoolExecutor | None = None
         self._read.connect(self._on_read)
 
