@@ -82,6 +82,7 @@ class Device(QWidget):
         from pythonosc.udp_client import SimpleUDPClient
 
         self._client = SimpleUDPClient(HOST, port)
+        self.setStyleSheet(f"QWidget {{ background: {PAPER.name()}; color: {INK.name()}; }}")
         self.setWindowTitle(f"Simulated device, port {port}")
         column = QVBoxLayout(self)
         sticks = QHBoxLayout()

@@ -359,6 +359,7 @@ class Window(QMainWindow):
         """Numbers for what is made of a take, shown live."""
         self.session.workspace.go_to(TAKES)
         dialog = Adjuster(self.session, RECIPES[recipe](self.session), self)
+        self.timeline.reveal(dialog.recipe.shows)
         dialog.stand_beside(self.board.puppet_on_screen(), self.geometry())
         dialog.exec()
         dialog.deleteLater()

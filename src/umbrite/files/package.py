@@ -21,6 +21,7 @@ from umbrite.files.file_errors import FileError
 from umbrite.files.native.kept_beside import (
     MOST_TOGETHER,
     Beside,
+    art_named,
     bare,
     beside,
     drawings_of,
@@ -177,8 +178,7 @@ def from_bytes(data: bytes) -> Package:
 
 def part_of(package: Package, document: Document) -> Package:
     """A package with another document and what that shows of the art: a branch, a stage."""
-    wanted = {*_wanted(document), *sounds_of(document)}
-    return Package(document, {sha256: data for sha256, data in package.art.items() if sha256 in wanted})
+    return Package(document, art_named(document, package.art))
 
 
 def _document(name: str, data: bytes) -> Document:

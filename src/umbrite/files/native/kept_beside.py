@@ -10,7 +10,7 @@ The bytes of sounds lie in `sounds/<sha256>` as they came, beside the drawings i
 """
 
 import hashlib
-from collections.abc import Iterator
+from collections.abc import Iterator, Mapping
 
 import msgspec
 from msgspec.structs import replace
@@ -83,6 +83,12 @@ def sounds_of(document: Document) -> dict[str, Sound]:
     """The sounds that lie under takes now or in stages, by fingerprint."""
     found = [take.sound for one in documents_of(document) for take in one.takes if take.sound is not None]
     return {sound.sha256: sound for sound in found}
+
+
+def art_named(document: Document, art: Mapping[str, bytes]) -> dict[str, bytes]:
+    """Of some art what a document names: drawings, small pictures, sounds."""
+    wanted = {*drawings_of(document), *pictures_of(document), *sounds_of(document)}
+    return {sha256: data for sha256, data in art.items() if sha256 in wanted}
 
 
 def with_beside(container: Container, document: Document, words: int) -> Document:

@@ -18,7 +18,7 @@ from umbrite.desk.session.session import Session
 from umbrite.desk.session.stations import PARTS, PIVOTS, REHEARSE
 from umbrite.desk.theme.language import tr
 from umbrite.files.formats.plan_files import keep_plan, kept_plans
-from umbrite.files.native.kept_beside import drawings_of
+from umbrite.files.native.kept_beside import art_named
 from umbrite.files.package import Package
 from umbrite.rig.errors import RigError, Watch
 from umbrite.rig.words.names import tidy
@@ -244,7 +244,7 @@ def _lay(session: Session, draft: PlanDraft, rig: Package) -> None:
         lambda watch: lay_rig(rig.document, rig.pixels(), draft.puppet, pictures, draft.filled, watch=watch),
     )
     _put(session, None)
-    session.file.add_art({sha256: rig.art[sha256] for sha256 in drawings_of(laid.document) if sha256 in rig.art})
+    session.file.add_art(art_named(laid.document, rig.art))
     document = replaced(laid.document, versions=session.history.now.versions)
     session.edit(tr("Lay the rig of {name}", name=rig.puppet.name), whole=document)
     session.workspace.go_to(REHEARSE if document.puppet.controls else PARTS)

@@ -17,7 +17,7 @@ from umbrite.desk.commands.takes.changes import current_take
 from umbrite.desk.session.session import Session
 from umbrite.desk.session.stations import PARTS
 from umbrite.desk.theme.language import tr
-from umbrite.files.native.kept_beside import drawings_of
+from umbrite.files.native.kept_beside import art_named
 from umbrite.files.package import MIMETYPE, Package, from_bytes, part_of, to_bytes
 from umbrite.paint.render import close_picture, close_png
 from umbrite.rig.errors import RigError
@@ -147,7 +147,7 @@ def bring(session: Session, package: Package, onto: str | None = None, at: compl
     shift = _shift(session, pivot * scale, onto) if at is None else at - pivot * scale
     before = session.history.now
     made = merge(before, other, Transform(shift, scale=scale), onto)
-    session.file.add_art({sha256: package.art[sha256] for sha256 in drawings_of(other)})
+    session.file.add_art(art_named(other, package.art))
     document = made.document
     if not puppet.joints:  # an empty puppet takes the canvas of what comes first
         canvas = replace(document.puppet, width=other.puppet.width, height=other.puppet.height)

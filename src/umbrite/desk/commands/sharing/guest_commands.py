@@ -11,7 +11,7 @@ from umbrite.desk.commands.takes.changes import current_take, put_take
 from umbrite.desk.session.session import Session
 from umbrite.desk.session.stations import TAKES
 from umbrite.desk.theme.language import tr
-from umbrite.files.native.kept_beside import drawings_of
+from umbrite.files.native.kept_beside import art_named
 from umbrite.files.package import Package
 from umbrite.motion.animating.laying_in import lay_in
 from umbrite.rig.affine import Affine
@@ -59,7 +59,7 @@ def take_in(session: Session, package: Package, source: str, at: complex | None 
     guest = document.puppet.guests[key]
     # A click on any of it picks it as a whole.
     document = replace(document, puppet=change(document.puppet, guest.root, catches=True))
-    session.file.add_art({sha256: package.art[sha256] for sha256 in drawings_of(other)})
+    session.file.add_art(art_named(other, package.art))
     session.edit(tr("Take {name} in as a guest", name=guest.name), whole=document)
     pick(session, key)
     session.say(
@@ -129,7 +129,7 @@ def update(session: Session, key: str, package: Package) -> None:
     """A guest as its file has it now."""
     name = get_guest(session.puppet, key).name
     made = update_guest(session.history.now, key, package.document)
-    session.file.add_art({sha256: package.art[sha256] for sha256 in drawings_of(package.document)})
+    session.file.add_art(art_named(package.document, package.art))
     session.carry(tr("Update {name}", name=name), made.document)
     session.say(tr("{name} is as its file has it. {told}", name=name, told=" ".join(made.told)))
 

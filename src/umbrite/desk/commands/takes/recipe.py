@@ -48,10 +48,13 @@ class Made(NamedTuple):
 
 
 class Recipe(NamedTuple):
-    """See the module. What `plays` is shown walking on, not only at the playhead."""
+    """What can be set, and what comes of it. What `plays` is shown walking on, not only at the playhead; of one that `shows` a channel its row on
+    the tape is seen meanwhile.
+    """
 
     title: str
     button: str
     settings: tuple[Dial | Choose | Line, ...]
     make: Callable[[Session, Values], Made]
     plays: bool = False
+    shows: str = ""

@@ -68,7 +68,7 @@ def mouths(session: Session) -> Recipe:
         *table,
         Dial("early", tr("Frames early"), 0, 4, 1, Talk().early),
         Dial("least", tr("Frames each, at least"), 1, 6, 1, Talk().least),
-    ), make)  # fmt: skip
+    ), make, shows=f"{mouth}.shows" if one is not None else f"{mouth}.value")  # fmt: skip
 
 
 def _opens(session: Session, key: str) -> bool:

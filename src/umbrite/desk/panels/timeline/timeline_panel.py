@@ -16,6 +16,7 @@ from PySide6.QtWidgets import (
 from umbrite.desk.commands.takes import layer_commands, perform_commands, take_commands
 from umbrite.desk.panels.timeline.key_fields import KeyFields
 from umbrite.desk.panels.timeline.keying_menu import KeyingMenu
+from umbrite.desk.panels.timeline.timeline_layout import RULER
 from umbrite.desk.panels.timeline.timeline_view import TimelineView
 from umbrite.desk.session.running_time.player import SPEEDS
 from umbrite.desk.session.session import Session, attempt
@@ -151,6 +152,13 @@ class TimelinePanel(QWidget):
 
     def _speed(self) -> None:
         self.player.set_speed(self.speed.currentData())
+
+    def reveal(self, channel: str) -> None:
+        """Scroll to the row in which the keys of a channel stand."""
+        box = self.sheet.box_of(channel)
+        if box is not None:
+            self.area.ensureVisible(0, round(box.bottom()), 0, 0)
+            self.area.ensureVisible(0, round(box.top()) - RULER, 0, 0)
 
     def refresh(self) -> None:
         """What the head shows."""

@@ -81,6 +81,12 @@ class TimelineView(QWidget):
         self.ground.ranges.clear()
         self.refresh()
 
+    def box_of(self, channel: str) -> QRectF | None:
+        """The place of the row of a control or limb in which the keys of a channel stand."""
+        rows = self.ground.rows
+        number = next((i for i, row in enumerate(rows) if row.kind == "thing" and channel in row.channels), None)
+        return None if number is None else self.ground.box_of(number)
+
     # Painting
 
     def _measure(self) -> None:

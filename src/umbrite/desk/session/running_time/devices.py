@@ -13,10 +13,9 @@ from PySide6.QtCore import QObject, QTimer, Signal
 from umbrite.desk.session.running_time.osc import Axis, values_in
 from umbrite.desk.session.running_time.performing import Performing
 from umbrite.desk.theme.language import tr
-from umbrite.rig.control_kinds import span_of, traits
+from umbrite.motion.performing.axes import set_by_axis, values_taken
 from umbrite.rig.errors import RigError
 from umbrite.rig.model import Control, Puppet
-from umbrite.rig.quantities.angles import wrapped
 
 if TYPE_CHECKING:
     from PySide6.QtNetwork import QUdpSocket
@@ -25,8 +24,7 @@ PORT = 9000
 AT_ONCE = 256  # packets between two looks at the window
 MOST_AXES = 200
 REST = 400  # milliseconds without a value after which what was posed becomes a step
-REACH = 0.25  # of the puppet's height, that an axis moves a grip either way
-TURN = 1.5708  # radians, either way, of a knob without limits
+PRESSED = 0.5  # from here on a button is down
 
 
 class Heard(NamedTuple):
@@ -146,7 +144,7 @@ class Devices(QObject):
     def lay(self, axis: Axis, key: str) -> Laid:
         """Lay an axis on a control: of a grip and a pad the first on its way across, the next on its way up and down. Raises RigError."""
         control = self._puppet().controls[key]
-        whats = _whats(control)
+        whats = values_taken(control)
         if not whats:
             raise RigError(
                 tr("{name} takes no values. Choose a slider, a pad, a grip, a knob or a chooser.", name=control.name)
@@ -191,28 +189,16 @@ class Devices(QObject):
         if key is None:
             return {}
         control, share = puppet.controls[key], axis.value / max(axis.most, -axis.least, 1.0)
-        if laid.what == "shows":
-            return self._shown(puppet, control, axis, before)
-        if laid.what in {"value", "value_y"}:
-            least, most = ((point.x if laid.what == "value" else point.y) for point in span_of(control))
-            up = share * most if share >= 0 else -share * least
-            return {f"{key}.{laid.what}": up if axis.both_ways or least >= 0 else least + share * (most - least)}
-        if laid.what == "turn":
-            limit = puppet.joints[control.moves].limit if puppet.joints[control.moves].limit is not None else None
-            low, high = (limit.smallest, limit.largest) if limit is not None else (-TURN, TURN)
-            return {f"{control.moves}.turn": wrapped(share * high if share >= 0 else -share * low)}
-        way = -1.0 if laid.what == "y" else 1.0  # devices count upwards
-        return {f"{control.moves}.{laid.what}": way * share * REACH * puppet.height}
+        if laid.what == "shows" and axis.button:
+            return self._next_shown(puppet, control, axis, before)
+        return set_by_axis(puppet, key, laid.what, share, both_ways=axis.both_ways)
 
-    def _shown(self, puppet: Puppet, control: Control, axis: Heard, before: float) -> dict[str, float]:
-        """A button goes on to the next variant, a fader through all of them."""
-        one = puppet.sets[control.chooses]
-        numbers = [0.0 if each.number == one.rest else float(each.number) for each in one.variants]
-        name = f"{control.chooses}.shows"
-        if not axis.button:
-            return {name: numbers[min(int(max(axis.value, 0.0) * len(numbers)), len(numbers) - 1)]}
-        if axis.value < 0.5 or before >= 0.5:
+    def _next_shown(self, puppet: Puppet, control: Control, axis: Heard, before: float) -> dict[str, float]:
+        """A button goes on to the next drawing when it is pressed."""
+        one, name = puppet.sets[control.chooses], f"{control.chooses}.shows"
+        if axis.value < PRESSED or before >= PRESSED:
             return {}
+        numbers = [0.0 if each.number == one.rest else float(each.number) for each in one.variants]
         now = self._performing.value_now(name)
         return {name: numbers[(numbers.index(now) + 1) % len(numbers) if now in numbers else 0]}
 
@@ -222,14 +208,3 @@ class Devices(QObject):
         if self._socket is not None:
             self._socket.close()
             self._socket = None
-
-
-def _whats(control: Control) -> tuple[str, ...]:
-    kind = traits(control)
-    if kind.chooses:
-        return ("shows",)
-    if kind.two_values:
-        return ("value", "value_y")
-    if kind.values:
-        return ("value",)
-    return ("x", "y") if kind.moves else ("turn",) if kind.turns else ()
