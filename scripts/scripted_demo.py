@@ -1,4 +1,4 @@
-"""The demo where there is no display: open Wick, drag him by real pointer events, keep a picture.
+"""The demo where there is no display: open Wick, drag him by real pointer events, keep a picture, and a take as a film with its sound.
 
 Run as `scripted_demo.py PUPPET PICTURE`.
 """
@@ -13,7 +13,10 @@ from PySide6.QtWidgets import QApplication
 from umbrite.desk.session.session import Session
 from umbrite.desk.theme.look import dress
 from umbrite.desk.window import Window
+from umbrite.paint.take_export import Film, frames_of, write_take
+from umbrite.rig.takes.take_list import get_take
 
+FILMED, FILM_SCALE = "Call", 0.35
 DRAGS = {"Near hand": 40 - 250j, "Far hand": -20 - 260j, "Body": 20 + 70j, "Far foot": 90 - 90j, "Master": -30 - 10j}
 
 
@@ -53,6 +56,10 @@ def main() -> int:
     app.processEvents()
     window.grab().save(str(picture))
     print(f"A picture of the window is in {picture}.")
+    film = picture.with_suffix(".webm")
+    take = get_take(window.session.history.now.takes, FILMED)
+    write_take(film, Film(window.session.file.package(), take, frames_of(take), FILM_SCALE, "#ffffff"))
+    print(f"A film of the take {take.name}, with its sound, is in {film}.")
     return 0
 
 

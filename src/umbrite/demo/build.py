@@ -13,6 +13,7 @@ from PySide6.QtGui import QGuiApplication
 
 from umbrite.demo import bramble, clover, inkpot, scenes, tansy, tea_cart, wick
 from umbrite.demo.acting import with_acting
+from umbrite.demo.calling import with_call
 from umbrite.demo.demo_takes import takes_of
 from umbrite.demo.more_drawings import with_more_drawings
 from umbrite.demo.paper import Piece, cut, grain
@@ -80,6 +81,7 @@ def build(folder: Path) -> None:
         package = with_more_drawings(package.having(demo.rig(package.puppet, package.pixels())))
         package = package.having(with_acting(package.puppet, package.pixels()))
         package = package.having(takes=takes_of(package.puppet))
+        package = with_call(package) if demo.name == "Wick" else package
         save(folder / f"{stem}.umbrite", package, preview_png(package))
     art = draw(Demo("Clover", clover.WIDTH, clover.HEIGHT, clover.pieces, rig_wick))
     write_openraster(folder / "clover.ora", art)

@@ -7,6 +7,7 @@ from msgspec.structs import replace
 
 from umbrite.art.building.transfer import lay_rig
 from umbrite.demo import tea_cart, wick
+from umbrite.files.native.kept_beside import art_named
 from umbrite.files.package import Package, load, part_of, save
 from umbrite.paint.render import close_png, preview_png
 from umbrite.rig.change import change
@@ -60,7 +61,7 @@ def clover(rig: Package, art: Package) -> Package:
     """Clover: her own drawings, her brother's rig laid on them."""
     laid = lay_rig(rig.document, rig.pixels(), art.puppet, art.pixels())
     document = replace(laid.document, puppet=replace(laid.document.puppet, name="Clover"))
-    return Package(document, art.art)
+    return Package(document, art_named(document, {**rig.art, **art.art}))
 
 
 def library(folder: Path, demos: Mapping[str, Package]) -> None:
