@@ -82,6 +82,7 @@ bench: $(VENV)/dev.stamp
 	QT_QPA_PLATFORM=offscreen $(BIN)/python scripts/bench_bending.py
 	QT_QPA_PLATFORM=offscreen $(BIN)/python scripts/bench_reuse.py
 	QT_QPA_PLATFORM=offscreen $(BIN)/python scripts/bench_responses.py
+	QT_QPA_PLATFORM=offscreen $(BIN)/python scripts/bench_performing.py
 	QT_QPA_PLATFORM=offscreen $(BIN)/python scripts/bench_engines.py
 	QT_QPA_PLATFORM=offscreen $(BIN)/python scripts/figures.py
 	QT_QPA_PLATFORM=offscreen $(BIN)/python scripts/soak.py 20000

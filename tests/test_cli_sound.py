@@ -29,7 +29,7 @@ def test_a_sound_is_laid_spoken_and_rendered(tmp_path, capsys):
         str(out),
     ]
     assert main(asked) == 0
-    assert "lies under Boats" in capsys.readouterr().out
+    assert "was added to Boats" in capsys.readouterr().out
     made = load(out)
     take = next(each for each in made.document.takes if each.name == "Boats")
     (name,) = take.tracks

@@ -22,11 +22,11 @@ DOCS = Path(__file__).parent.parent / "docs" / "python.md"
 def test_the_examples_of_the_docs_run_one_after_the_other(tmp_path, monkeypatch, qapp):
     monkeypatch.chdir(tmp_path)
     blocks = re.findall(r"```python\n(.*?)```", DOCS.read_text("utf-8"), re.DOTALL)
-    assert len(blocks) == 12
+    assert len(blocks) == 13
     space = {}
     for block in blocks:
         exec(compile(block, "python.md", "exec"), space)  # noqa: S102  the docs' own examples
-    assert {"lamp.png", "walk.gif", "wick.glb", "walk.json", "clover.umbrite"} <= {
+    assert {"lamp.png", "walk.gif", "wick.glb", "walk.json", "clover.umbrite", "market.webm"} <= {
         path.name for path in tmp_path.iterdir()
     }
     assert qapp

@@ -42,7 +42,7 @@ def sound(window):
 def test_a_dropped_sound_lies_under_the_take_and_is_saved(sounding, tmp_path):
     window = sounding
     assert (sound(window).name, sound(window).at, sound(window).seconds) == ("ticks.wav", 0.0, 4.0)
-    assert window.session.history.undo_name == "Lay ticks.wav under Call"
+    assert window.session.history.undo_name == "Add ticks.wav to Call"
     save(tmp_path / "w.umbrite", window.session.file.package())
     again = load(tmp_path / "w.umbrite")
     assert again.document.takes[0].sound == sound(window)

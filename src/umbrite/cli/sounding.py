@@ -17,7 +17,7 @@ PORT = 9000
 
 def add_commands(commands: "argparse._SubParsersAction[argparse.ArgumentParser]") -> None:
     """Put these commands beside the others."""
-    sound = commands.add_parser("sound", help="a sound laid under a take, and a mouth that speaks it")
+    sound = commands.add_parser("sound", help="add a sound to a take, and a mouth that speaks it")
     sound.add_argument("file", type=Path, metavar="FILE", help="a puppet")
     sound.add_argument(
         "sound", type=Path, metavar="SOUND", help="a sound: WAV, FLAC, Ogg, Opus or MP3, 10 minutes at most"
@@ -62,7 +62,7 @@ def _sound(arguments: argparse.Namespace) -> int:
     save(arguments.out, package)
     sound = get_take(package.document.takes, arguments.take).sound
     assert sound is not None
-    say(f"{sound.name}, {sound.seconds:.2f} s, lies under {arguments.take}.")
+    say(f"{sound.name}, {sound.seconds:.2f} s, was added to {arguments.take}.")
     return 0
 
 

@@ -55,7 +55,7 @@ TAKES_ACTS: tuple[Act, ...] = (
     Act("dangle", "Takes", "Swing while you pose", "Shift+H", "rig-moved", view_of("dangle"), view="dangle"),
     Act("play-through", "Takes", "Play through the variants…", "", "rig-chooser", with_recipe("through"), needs_variants),
     Act("mouth-list", "Takes", "Shapes from a list of frames…", "", "rig-chooser", lambda desk: desk.files.speak(), needs_variants),
-    Act("lay-sound", "Takes", "Lay a sound under the take…", "", "rig-sound", lambda desk: desk.files.ask_sound(), reasons.needs_parts, row="Takes"),
+    Act("add-sound", "Takes", "Add a sound…", "", "rig-sound", lambda desk: desk.files.ask_sound(), reasons.needs_parts, row="Takes"),
     Act("mark-sound", "Takes", "Mark the sound here", "Alt+M", "rig-sound", on_session(sound.mark_here), sound.needs_sound),
     Act("mark-accents", "Takes", "Mark the accents", "", "rig-sound", on_session(sound.mark_accents), sound.needs_sound),
     Act("mouths", "Takes", "Mouths from the sound…", "", "rig-chooser", with_recipe("mouths"), sound.needs_sound),

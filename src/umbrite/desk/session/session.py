@@ -230,8 +230,11 @@ class Session(QObject):
         attempt(self, lambda: self.edit(tr("Pose by a device"), pose=pose) if done else self.preview(pose=pose))
 
     def _stop_time(self) -> None:
+        prepared = self.performing.state != "off"
         self.performing.cancel()
         self.player.stop()
+        if prepared:
+            self._show_settled()
 
     def carry(self, name: str, document: Document, rest: Rest | None = None) -> None:
         """One step of undo, takes and poses carried over; what could not be is told."""

@@ -22,7 +22,7 @@ FINGERPRINT = re.compile("[0-9a-f]{64}")
 def lay_sound(take: Take, sound: Sound) -> Take:
     """The take with a sound under it, in the place of the one that it has. Refuses one that is too long or empty."""
     if fault := sound_fault(sound):
-        raise RigError(f"{sound.name} can't be laid under a take: {fault}.")
+        raise RigError(f"{sound.name} can't be used: {fault}.")
     return replace(take, sound=sound)
 
 
@@ -35,7 +35,7 @@ def remove_sound(take: Take) -> Take:
 def sound_of(take: Take) -> Sound:
     """The sound under a take. Raises RigError where there is none."""
     if take.sound is None:
-        raise RigError(f"{take.name} has no sound yet. Lay one under it first.")
+        raise RigError(f"{take.name} has no sound yet. Add one first.")
     return take.sound
 
 

@@ -744,6 +744,14 @@
       <translation>Abspielen oder anhalten</translation>
     </message>
     <message>
+      <source>Perform</source>
+      <translation>Vorspielen</translation>
+    </message>
+    <message>
+      <source>Devices…</source>
+      <translation>Geräte…</translation>
+    </message>
+    <message>
       <source>Ghosts before and after</source>
       <translation>Schemen davor und danach</translation>
     </message>
@@ -870,6 +878,34 @@
     <message>
       <source>Shapes from a list of frames…</source>
       <translation>Formen aus einer Bilderliste…</translation>
+    </message>
+    <message>
+      <source>Add a sound…</source>
+      <translation>Ton hinzufügen…</translation>
+    </message>
+    <message>
+      <source>Mark the sound here</source>
+      <translation>Ton hier markieren</translation>
+    </message>
+    <message>
+      <source>Mark the accents</source>
+      <translation>Betonungen markieren</translation>
+    </message>
+    <message>
+      <source>Mouths from the sound…</source>
+      <translation>Münder aus dem Ton…</translation>
+    </message>
+    <message>
+      <source>Nod and blink to the sound…</source>
+      <translation>Zum Ton nicken und blinzeln…</translation>
+    </message>
+    <message>
+      <source>End with the sound</source>
+      <translation>Mit dem Ton enden</translation>
+    </message>
+    <message>
+      <source>Remove the sound</source>
+      <translation>Ton entfernen</translation>
     </message>
     <message>
       <source>Spread the picked keys…</source>
@@ -2052,6 +2088,10 @@
       <translation>Der Haltepunkt wurde weggenommen.</translation>
     </message>
     <message>
+      <source>The whole body can't be dragged into a pass. Use a control.</source>
+      <translation>Der ganze Körper kann nicht vorgespielt werden. Nimm einen Griff.</translation>
+    </message>
+    <message>
       <source>, {away} px out of reach</source>
       <translation>, {away} px außer Reichweite</translation>
     </message>
@@ -2202,6 +2242,10 @@
     <message>
       <source>{name} is fixed, so it can't be moved by hand. Set Moving to Free in Details.</source>
       <translation>{name} ist fest und lässt sich nicht von Hand bewegen. In den Einzelheiten Bewegen auf Frei stellen.</translation>
+    </message>
+    <message>
+      <source>A pass can't be recorded about a pin. Use a control.</source>
+      <translation>Um eine Nadel kann nicht vorgespielt werden. Nimm einen Griff.</translation>
     </message>
     <message>
       <source>{words}, left out</source>
@@ -2380,6 +2424,42 @@
       <translation>Lass Bilder hier los, oder öffne ein Ebenenbild.</translation>
     </message>
     <message>
+      <source>Performing</source>
+      <translation>Vorspielen</translation>
+    </message>
+    <message>
+      <source>Smoothness of the pass</source>
+      <translation>Glätte des Durchgangs</translation>
+    </message>
+    <message>
+      <source>Smooth the pass; it is thinned to the fewest keys</source>
+      <translation>Glättet den Durchgang; er wird auf wenige Schlüssel ausgedünnt</translation>
+    </message>
+    <message>
+      <source>Keep</source>
+      <translation>Behalten</translation>
+    </message>
+    <message>
+      <source>Stop</source>
+      <translation>Anhalten</translation>
+    </message>
+    <message>
+      <source>Time runs after three</source>
+      <translation>Nach drei läuft die Zeit</translation>
+    </message>
+    <message>
+      <source>Recording, {seconds} s</source>
+      <translation>Aufnahme, {seconds} s</translation>
+    </message>
+    <message>
+      <source>Press a control and hold it</source>
+      <translation>Drücke einen Griff und halte ihn</translation>
+    </message>
+    <message>
+      <source>{count} keys</source>
+      <translation>{count} Schlüssel</translation>
+    </message>
+    <message>
       <source>{place}: {name}, {share} sure</source>
       <translation>{place}: {name}, zu {share} sicher</translation>
     </message>
@@ -2454,10 +2534,6 @@
     <message>
       <source>Posing for a value</source>
       <translation>Pose für einen Wert</translation>
-    </message>
-    <message>
-      <source>Keep</source>
-      <translation>Behalten</translation>
     </message>
     <message>
       <source>Posing {name} at {value}</source>
@@ -3908,6 +3984,30 @@
       <translation>{count} Gelenke sind wieder steif.</translation>
     </message>
     <message>
+      <source>This take walks by itself. Use 'Walk as keys' first.</source>
+      <translation>Diese Aufnahme läuft von selbst. Nimm zuerst 'Gang als Schlüssel'.</translation>
+    </message>
+    <message>
+      <source>Perform {names}</source>
+      <translation>{names} vorspielen</translation>
+    </message>
+    <message>
+      <source>The pass is kept. Perform again to lay the next one over it.</source>
+      <translation>Der Durchgang ist behalten. Spiele weiter vor, um den nächsten darüberzulegen.</translation>
+    </message>
+    <message>
+      <source>The pass was discarded.</source>
+      <translation>Der Durchgang wurde verworfen.</translation>
+    </message>
+    <message>
+      <source>Drag your control when time runs; letting go ends the pass. Esc discards it.</source>
+      <translation>Ziehe den Griff, sobald die Zeit läuft; Loslassen beendet den Durchgang, Esc verwirft ihn.</translation>
+    </message>
+    <message>
+      <source>Press a control and hold it: after three time runs and you are recorded.</source>
+      <translation>Drücke einen Griff und halte ihn: nach drei läuft die Zeit, und du wirst aufgenommen.</translation>
+    </message>
+    <message>
       <source>Start a walk</source>
       <translation>Einen Gang beginnen</translation>
     </message>
@@ -4196,6 +4296,130 @@
       <translation>Einmal</translation>
     </message>
     <message>
+      <source>Move the sound by {count} frames</source>
+      <translation>Ton um {count} Bilder verschieben</translation>
+    </message>
+    <message>
+      <source>{name} has no sound yet. Add one first.</source>
+      <translation>{name} hat noch keinen Ton. Füge zuerst einen hinzu.</translation>
+    </message>
+    <message>
+      <source>Reading {name}</source>
+      <translation>{name} wird gelesen</translation>
+    </message>
+    <message>
+      <source>Add {name} to {take}</source>
+      <translation>{name} zu {take} hinzufügen</translation>
+    </message>
+    <message>
+      <source>{name} lasts {seconds} s. Drag its row to move it, its ends to trim it.</source>
+      <translation>{name} dauert {seconds} s. Ziehe seine Zeile, um ihn zu verschieben, seine Enden, um ihn zu kürzen.</translation>
+    </message>
+    <message>
+      <source>Mark the sound</source>
+      <translation>Ton markieren</translation>
+    </message>
+    <message>
+      <source>Mark {count} accents</source>
+      <translation>{count} Betonungen markieren</translation>
+    </message>
+    <message>
+      <source>{count} accents are marked. Keys that are dragged snap to them.</source>
+      <translation>{count} Betonungen sind markiert. Gezogene Schlüssel rasten dort ein.</translation>
+    </message>
+    <message>
+      <source>End the take with its sound</source>
+      <translation>Aufnahme mit ihrem Ton enden lassen</translation>
+    </message>
+    <message>
+      <source>Trim the sound</source>
+      <translation>Ton kürzen</translation>
+    </message>
+    <message>
+      <source>Take {count}</source>
+      <translation>Aufnahme {count}</translation>
+    </message>
+    <message>
+      <source>{name} has no accents that stand out. Mark it by hand with M while it plays.</source>
+      <translation>{name} hat keine deutlichen Betonungen. Markiere ihn mit M, während er läuft.</translation>
+    </message>
+    <message>
+      <source>l, th</source>
+      <translation>l, th</translation>
+    </message>
+    <message>
+      <source>Mouths from the sound</source>
+      <translation>Münder aus dem Ton</translation>
+    </message>
+    <message>
+      <source>Make mouths</source>
+      <translation>Münder machen</translation>
+    </message>
+    <message>
+      <source>Nod and blink to the sound</source>
+      <translation>Zum Ton nicken und blinzeln</translation>
+    </message>
+    <message>
+      <source>Nod and blink</source>
+      <translation>Nicken und blinzeln</translation>
+    </message>
+    <message>
+      <source>No mouth was found. Select a set of drawings, a slider or a pad that opens it.</source>
+      <translation>Kein Mund wurde gefunden. Wähle Zeichnungen, einen Schieber oder ein Feld, die ihn öffnen.</translation>
+    </message>
+    <message>
+      <source>Words, if you know them</source>
+      <translation>Worte, falls bekannt</translation>
+    </message>
+    <message>
+      <source>Found by</source>
+      <translation>Gefunden durch</translation>
+    </message>
+    <message>
+      <source>Frames early</source>
+      <translation>Bilder früher</translation>
+    </message>
+    <message>
+      <source>Frames each, at least</source>
+      <translation>Bilder je Form, mindestens</translation>
+    </message>
+    <message>
+      <source>Listening to {name}</source>
+      <translation>{name} wird angehört</translation>
+    </message>
+    <message>
+      <source>{name} has neither marks nor accents. Mark it by hand with M while it plays.</source>
+      <translation>{name} hat weder Marken noch Betonungen. Markiere ihn mit M, während er läuft.</translation>
+    </message>
+    <message>
+      <source>Nod, in degrees</source>
+      <translation>Nicken, in Grad</translation>
+    </message>
+    <message>
+      <source>A blink every so many accents, 0 none</source>
+      <translation>Ein Blinzeln alle so viele Betonungen, 0 keines</translation>
+    </message>
+    <message>
+      <source>Breath after pauses</source>
+      <translation>Atem nach Pausen</translation>
+    </message>
+    <message>
+      <source>Phones (English model)</source>
+      <translation>Laute (englisches Modell)</translation>
+    </message>
+    <message>
+      <source>Loudness alone</source>
+      <translation>Lautstärke allein</translation>
+    </message>
+    <message>
+      <source>Yes</source>
+      <translation>Ja</translation>
+    </message>
+    <message>
+      <source>No</source>
+      <translation>Nein</translation>
+    </message>
+    <message>
       <source>Pick keys in the tape first.</source>
       <translation>Wähle zuerst Schlüssel auf dem Band.</translation>
     </message>
@@ -4242,10 +4466,6 @@
     <message>
       <source>Paste keys</source>
       <translation>Schlüssel einfügen</translation>
-    </message>
-    <message>
-      <source>Take {count}</source>
-      <translation>Aufnahme {count}</translation>
     </message>
     <message>
       <source>{name}: pose at the lamp, and go on to another frame.</source>
@@ -4366,6 +4586,86 @@
     <message>
       <source>Find a command</source>
       <translation>Einen Befehl finden</translation>
+    </message>
+    <message>
+      <source>across</source>
+      <translation>quer</translation>
+    </message>
+    <message>
+      <source>up and down</source>
+      <translation>auf und ab</translation>
+    </message>
+    <message>
+      <source>turn</source>
+      <translation>Drehung</translation>
+    </message>
+    <message>
+      <source>value</source>
+      <translation>Wert</translation>
+    </message>
+    <message>
+      <source>upright value</source>
+      <translation>senkrechter Wert</translation>
+    </message>
+    <message>
+      <source>picture</source>
+      <translation>Bild</translation>
+    </message>
+    <message>
+      <source>Devices</source>
+      <translation>Geräte</translation>
+    </message>
+    <message>
+      <source>What arrives</source>
+      <translation>Was ankommt</translation>
+    </message>
+    <message>
+      <source>Assign to a control</source>
+      <translation>Einem Griff zuweisen</translation>
+    </message>
+    <message>
+      <source>Clear</source>
+      <translation>Lösen</translation>
+    </message>
+    <message>
+      <source>Listen for devices (OSC, this computer only)</source>
+      <translation>Auf Geräte hören (OSC, nur dieser Rechner)</translation>
+    </message>
+    <message>
+      <source>Port</source>
+      <translation>Port</translation>
+    </message>
+    <message>
+      <source>Nothing is listened to. Without a device, run: umbrite device</source>
+      <translation>Es wird nicht gehört. Ohne Gerät: umbrite device</translation>
+    </message>
+    <message>
+      <source>Nothing has arrived yet.</source>
+      <translation>Noch ist nichts angekommen.</translation>
+    </message>
+    <message>
+      <source>Axis or button</source>
+      <translation>Achse oder Taste</translation>
+    </message>
+    <message>
+      <source>Value</source>
+      <translation>Wert</translation>
+    </message>
+    <message>
+      <source>Control</source>
+      <translation>Griff</translation>
+    </message>
+    <message>
+      <source>Turn the axis, then click the control on the board.</source>
+      <translation>Bewege die Achse, dann klicke den Griff auf dem Brett.</translation>
+    </message>
+    <message>
+      <source>Click the control for {axis} on the board.</source>
+      <translation>Klicke den Griff für {axis} auf dem Brett.</translation>
+    </message>
+    <message>
+      <source>{control}, {what}</source>
+      <translation>{control}, {what}</translation>
     </message>
     <message>
       <source>A script may do whatever you may: read, write and send files. Run only what you know.
@@ -5356,10 +5656,6 @@ SHA-256 {fingerprint}</translation>
       <translation>Punkt bei, ergibt</translation>
     </message>
     <message>
-      <source>Value</source>
-      <translation>Wert</translation>
-    </message>
-    <message>
       <source>Between points</source>
       <translation>Zwischen Punkten</translation>
     </message>
@@ -5868,6 +6164,10 @@ SHA-256 {fingerprint}</translation>
       <translation>Nur diese Arten</translation>
     </message>
     <message>
+      <source>Reading the sound</source>
+      <translation>Der Ton wird gelesen</translation>
+    </message>
+    <message>
       <source>The take itself</source>
       <translation>Der Take selbst</translation>
     </message>
@@ -5896,6 +6196,10 @@ SHA-256 {fingerprint}</translation>
       <translation>Abspielen oder anhalten  (Leertaste)</translation>
     </message>
     <message>
+      <source>Perform by hand  (Alt+P)</source>
+      <translation>Von Hand vorspielen  (Alt+P)</translation>
+    </message>
+    <message>
       <source>Keying</source>
       <translation>Festhalten</translation>
     </message>
@@ -5916,6 +6220,22 @@ SHA-256 {fingerprint}</translation>
       <translation>Tempo</translation>
     </message>
     <message>
+      <source>Quarter speed</source>
+      <translation>Viertel Tempo</translation>
+    </message>
+    <message>
+      <source>Half speed</source>
+      <translation>Halbes Tempo</translation>
+    </message>
+    <message>
+      <source>Normal speed</source>
+      <translation>Normales Tempo</translation>
+    </message>
+    <message>
+      <source>Double speed</source>
+      <translation>Doppeltes Tempo</translation>
+    </message>
+    <message>
       <source>How the layer is laid over</source>
       <translation>Wie die Ebene darüberliegt</translation>
     </message>
@@ -5926,18 +6246,6 @@ SHA-256 {fingerprint}</translation>
     <message>
       <source>How strong the layer is; keyed at the playhead</source>
       <translation>Wie stark die Ebene wirkt; mit Schlüssel am Abspielkopf</translation>
-    </message>
-    <message>
-      <source>Half speed</source>
-      <translation>Halbes Tempo</translation>
-    </message>
-    <message>
-      <source>At its rate</source>
-      <translation>Wie sie ist</translation>
-    </message>
-    <message>
-      <source>Double speed</source>
-      <translation>Doppeltes Tempo</translation>
     </message>
     <message>
       <source>No take yet: pose something, or start one with +.</source>
@@ -6040,6 +6348,14 @@ SHA-256 {fingerprint}</translation>
       <translation>{name} weicht bei {frames} um bis zu {far} px ab{why}.</translation>
     </message>
     <message>
+      <source>{name} takes no values. Choose a slider, a pad, a grip, a knob or a chooser.</source>
+      <translation>{name} nimmt keine Werte. Nimm einen Schieber, ein Feld, einen Griff, Drehgriff oder Wähler.</translation>
+    </message>
+    <message>
+      <source>Port {port} is taken by another program. Choose a different one.</source>
+      <translation>Port {port} ist von einem anderen Programm belegt. Nimm einen anderen.</translation>
+    </message>
+    <message>
       <source>Leave it as it is</source>
       <translation>So lassen</translation>
     </message>
@@ -6050,6 +6366,10 @@ SHA-256 {fingerprint}</translation>
     <message>
       <source>All takes and poses have the values that they had.</source>
       <translation>Alle Takes und Posen haben die Werte, die sie hatten.</translation>
+    </message>
+    <message>
+      <source>A pass is being recorded. End it with Enter, or discard it with Esc.</source>
+      <translation>Es wird gerade aufgenommen. Beende mit Enter oder verwirf mit Esc.</translation>
     </message>
     <message>
       <source>Something else was changed meanwhile, and nothing was made of this. Do it again.</source>
@@ -6074,6 +6394,10 @@ SHA-256 {fingerprint}</translation>
     <message>
       <source>{count} changes at frame {frame} were not kept. Ctrl+Z brings them back.</source>
       <translation>{count} Änderungen in Bild {frame} wurden nicht behalten. Strg+Z bringt sie zurück.</translation>
+    </message>
+    <message>
+      <source>Pose by a device</source>
+      <translation>Durch ein Gerät stellen</translation>
     </message>
     <message>
       <source>The walk moves that, as far as the master goes. Bake the walk to keys to correct it by hand.</source>

@@ -24,7 +24,7 @@ def needs_sound(session: Session) -> str:
     take = session.timeline.take
     if take is not None and take.sound is not None:
         return ""
-    return needs_take(session) or tr("{name} has no sound yet. Lay one under it first.", name=take.name if take else "")
+    return needs_take(session) or tr("{name} has no sound yet. Add one first.", name=take.name if take else "")
 
 
 def lay(session: Session, path: Path) -> None:
@@ -40,9 +40,7 @@ def lay(session: Session, path: Path) -> None:
     session.file.add_art({sound.sha256: data})
     session.sounds.take_in(sound, samples)
     laid = sounds.lay_sound(take, replace(sound, at=float(take.first)))
-    session.edit(
-        tr("Lay {name} under {take}", name=sound.name, take=take.name), takes=with_take(takes, take.name, laid)
-    )
+    session.edit(tr("Add {name} to {take}", name=sound.name, take=take.name), takes=with_take(takes, take.name, laid))
     session.say(
         tr("{name} lasts {seconds} s. Drag its row to move it, its ends to trim it.", name=sound.name, seconds=f"{sound.seconds:.1f}")
     )  # fmt: skip

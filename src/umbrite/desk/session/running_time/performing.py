@@ -32,9 +32,10 @@ SMOOTH = 0.25  # at first
 
 
 class Pass(NamedTuple):
-    """What was recorded, from which frame on it was played, in which span it counts, and how many board pixels a pixel of the screen was."""
+    """What was recorded, in which take, from which frame on, in which span it counts, and how many board pixels a pixel of the screen was."""
 
     recorded: Recorded
+    take: str
     began: float
     span: tuple[float, float] | None = None
     pixel: float = 1.0
@@ -65,7 +66,7 @@ class Performing(QObject):
         self._held: Pose = EMPTY_POSE  # of what is performed: as it was when it began
         self._live: dict[str, float] = {}
         self._samples: dict[str, list[tuple[float, float]]] = {}
-        self._began = 0.0
+        self._began, self._take = 0.0, ""
         self._grounded: tuple[float, Pose] | None = None  # the clock and the ground of the drag's next step
         self._counting = QTimer(self)
         self._counting.setInterval(BEAT)
@@ -117,9 +118,9 @@ class Performing(QObject):
         start = at if take.first <= at < take.last else float(take.first)
         if span is not None:
             start = max(float(take.first), span[0] - BEFORE)
-        shown, plain = self._shown_pose(), self._plain(self._timeline.frame)
+        shown, plain = self._shown_pose(), with_values(self._plain(self._timeline.frame), self._timeline.unkept)
         self._clear()
-        self._began = start
+        self._began, self._take = start, take.name
         self._turn("runs")
         self._player.start(start, bare=False)
         held = changed_values(plain, shown)  # by a hand that is on something already
@@ -188,9 +189,11 @@ class Performing(QObject):
     # The end
 
     def _on_timeline(self) -> None:
-        span = self._timeline.span
-        if (self.running and span is not None and self._player.frame_at() > span[1] + 1) or (
-            self.running and not self._player.playing
+        take, span = self._timeline.take, self._timeline.span
+        if self.state in {"runs", "shaped"} and (take is None or take.name != self._take):
+            self.cancel()  # another one is looked at
+        elif (self.running and not self._player.playing) or (
+            self.running and span is not None and self._player.frame_at() > span[1] + 1
         ):
             self.end()
 
@@ -212,7 +215,7 @@ class Performing(QObject):
         self._player.stop()
         self._clear()
         if samples:
-            self.made = Pass(Recorded(samples, until), began, span, self.pixel)
+            self.made = Pass(Recorded(samples, until), self._take, began, span, self.pixel)
             self._timeline.go_to(began)
             self._turn("shaped")
         self.ran.emit()
