@@ -47,7 +47,7 @@ def parts() -> list[Part]:
         core("rig and motion", "tests/rig", "tests/motion"),
         desk("desk", *windows[::2]),
         desk("desk too", *windows[1::2]),
-        desk("paint, checking, farm", "tests/paint", "tests/checking", "tests/farm"),
+        desk("paint, checking, farm, sound", "tests/paint", "tests/checking", "tests/farm", "tests/sound"),
         desk("the whole", *others),
         LINT,
     ]

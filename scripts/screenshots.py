@@ -136,27 +136,24 @@ def limbs(window: Window) -> None:
 
 
 def takes(window: Window) -> None:
-    """A walk on the tape, ghosts before and after, the trail of a foot."""
+    """Wick calls out his lamps: the wave of his voice, pictures of his mouth, the curve of a hand that was performed, ghosts and its trail."""
     window.files.open(DEMO / "wick.umbrite")
     session = window.session
     session.workspace.go_to(TAKES)
-    session.timeline.choose("Walk")
-    foot = next(key for key, each in session.puppet.controls.items() if each.name == "Near foot")
-    session.selection.select([foot])
+    session.timeline.choose("Call")
+    hand = next(key for key, each in session.puppet.controls.items() if each.name == "Far hand")
+    session.selection.select([hand])
     session.workspace.set_view("ghosts", on=True)
+    session.workspace.set_view("trails", on=True)
     QApplication.processEvents()
-    sheet = window.timeline.sheet
-    target = session.puppet.controls[foot].moves
-    sheet.ground.unfolded, sheet.ground.drawn = {foot}, {f"{target}.x", f"{target}.y"}
-    sheet.refresh()
+    sheet, sound = window.timeline.sheet, get_take(session.history.now.takes, "Call").sound
+    assert sound is not None
+    session.sounds.now(sound)
     window.resizeDocks([window.docks["Tape"]], [330], Qt.Orientation.Vertical)
     QApplication.processEvents()
-    row = next(i for i, each in enumerate(sheet.ground.rows) if each.key == foot)
-    window.timeline.area.verticalScrollBar().setValue(round(sheet.ground.box_of(row).top()) - 60)
-    session.timeline.go_to(9.0)
-    take = session.timeline.take
-    assert take is not None
-    session.timeline.select({(f"{target}.y", key.frame) for key in take.tracks[f"{target}.y"][1:]})
+    mouth = next(i for i, each in enumerate(sheet.ground.rows) if each.label == "Mouth")
+    window.timeline.area.verticalScrollBar().setValue(round(sheet.ground.box_of(mouth).bottom()) - 268)
+    session.timeline.go_to(44.0)
 
 
 def controls(window: Window) -> None:

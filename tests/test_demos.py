@@ -15,7 +15,6 @@ from umbrite.demo.demo_takes import takes_of
 from umbrite.demo.more_drawings import with_more_drawings
 from umbrite.files.opening import open_any
 from umbrite.files.package import load
-from umbrite.files.png import decode
 from umbrite.motion.evaluate import evaluate
 from umbrite.motion.plan import compile_plan
 from umbrite.rig.invariants import invariants
@@ -54,9 +53,7 @@ def test_the_rig_script_makes_the_shipped_rig_of_the_shipped_art(demo):
     stem = stem_of(demo.name)
     shipped = load(ASSETS / f"{stem}.umbrite")
     art = open_any(ASSETS / f"{stem}.ora")
-    made = with_more_drawings(
-        art.having(demo.rig(art.puppet, {key: decode(data, key) for key, data in art.art.items()}))
-    )
+    made = with_more_drawings(art.having(demo.rig(art.puppet, art.pixels())))
     puppet = with_acting(replace(made.puppet, name=demo.name), made.pixels())  # art is called as its file is
     assert puppet == shipped.puppet
     assert made.art == shipped.art

@@ -5,7 +5,6 @@ import pytest
 from drawn_faces import EYES, HEAD, PIECES, PUPILS, drawn_face
 from umbrite.art.faces.face_pieces import face_of
 from umbrite.art.faces.face_set import ITEMS, features_of, items_for, make_face_set
-from umbrite.files.png import decode
 from umbrite.motion.evaluate import evaluate
 from umbrite.motion.plan import compile_plan
 from umbrite.motion.scene import scene_of
@@ -18,7 +17,7 @@ BROWS = ((225, 240, 34, 8, (70, 50, 40)), (375, 240, 34, 8, (70, 50, 40)))
 def faced():
     package = drawn_face((*PIECES, *BROWS))
     puppet = package.document.puppet
-    return puppet, face_of(puppet, [list(puppet.joints)[HEAD]], {k: decode(v, k) for k, v in package.art.items()})
+    return puppet, face_of(puppet, [list(puppet.joints)[HEAD]], package.pixels())
 
 
 def test_unnamed_pieces_are_told_by_how_they_lie(faced):
@@ -66,7 +65,7 @@ def test_lids_that_are_drawn_come_down_over_the_eyes():
     names = ["Hair", "Ear", "Ear", "Head", "Eye", "Eye", "Pupil", "Pupil", "Nose", "Mouth", "Eyelid", "Eyelid"]
     package = drawn_face((*PIECES, *lids), names)
     puppet = package.document.puppet
-    face = face_of(puppet, [list(puppet.joints)[HEAD]], {k: decode(v, k) for k, v in package.art.items()})
+    face = face_of(puppet, [list(puppet.joints)[HEAD]], package.pixels())
     made, (key,) = make_face_set(puppet, face, ["Lids"])
     scene = scene_of(evaluate(compile_plan(made), {f"{key}.value": 1.0}))
     boxes = {list(puppet.parts).index(shape.part): shape.box for shape in scene}

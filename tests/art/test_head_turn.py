@@ -8,7 +8,6 @@ import pytest
 from drawn_faces import EARS, EYES, HEAD, PIECES, PUPILS, drawn_face
 from umbrite.art.faces.face_pieces import face_of
 from umbrite.art.faces.head_turn import YAW, make_head_turn, turned
-from umbrite.files.png import decode
 from umbrite.motion.evaluate import evaluate
 from umbrite.motion.plan import compile_plan
 from umbrite.motion.scene import scene_of
@@ -23,7 +22,7 @@ def face():
 
 def found(package):
     puppet = package.document.puppet
-    pictures = {key: decode(data, key) for key, data in package.art.items()}
+    pictures = package.pixels()
     return puppet, face_of(puppet, [list(puppet.joints)[HEAD]], pictures)
 
 
@@ -100,4 +99,4 @@ def test_what_is_no_face_is_refused(face):
         face_of(puppet, [], pictures)
     alone = drawn_face(PIECES[HEAD : HEAD + 1])
     with pytest.raises(RigError, match="Nothing lies on"):
-        face_of(alone.document.puppet, alone.document.puppet.joints, {k: decode(v, k) for k, v in alone.art.items()})
+        face_of(alone.document.puppet, alone.document.puppet.joints, alone.pixels())

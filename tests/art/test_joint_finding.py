@@ -9,7 +9,6 @@ from demo_puppet import plain_package
 from umbrite.art.joint_finding import find_joints
 from umbrite.art.masks import sampled, sheet_of
 from umbrite.art.pictures import trimmed
-from umbrite.files.png import decode
 from umbrite.rig.edits.parts import add_part
 from umbrite.rig.model import Drawing, Placement, Puppet
 from umbrite.rig.placement import Box
@@ -32,7 +31,7 @@ def test_on_generated_pairs_the_pivot_is_found_within_a_small_share_of_the_width
 def test_on_wicks_art_every_parent_is_right_and_pivots_lie_where_they_were_set_by_hand():
     package = plain_package("wick")
     puppet = package.puppet
-    found = find_joints(puppet, {key: decode(data, key) for key, data in package.art.items()})
+    found = find_joints(puppet, package.pixels())
     assert len(found) == len(puppet.parts) - 1
     for proposal in found:
         part, parent = puppet.parts[proposal.part], puppet.parts[proposal.parent]

@@ -14,7 +14,7 @@ from umbrite.art.joint_limits import gap_within
 from umbrite.cli import main
 from umbrite.files.layers import puppet_from
 from umbrite.files.package import Package, load, save
-from umbrite.files.png import decode, encode, fingerprint
+from umbrite.files.png import encode, fingerprint
 from umbrite.files.sandbox.reading import read_art
 from umbrite.motion.animating.playing import played_pose
 from umbrite.motion.evaluate import evaluate
@@ -46,7 +46,7 @@ def loose(puppet, scale):
 @pytest.mark.parametrize("name", ["wick", "bramble", "tansy", "inkpot", "wick-and-cart"])
 def test_on_the_same_art_larger_it_is_the_larger_rig_in_all_poses_and_takes(name):
     package = load(ASSETS / f"{name}.umbrite")
-    pictures = {key: decode(data, key) for key, data in package.art.items()}
+    pictures = package.pixels()
     rig = package.document
     art, same = loose(rig.puppet, LARGER)
     laid = lay_rig(rig, pictures, art, pictures)
@@ -189,7 +189,7 @@ def test_the_command_lays_a_rig(tmp_path, capsys):
 
 def test_variants_that_the_other_art_has_not_go_with_all_that_only_they_have():
     art, rig = puppet_from(read_art([ASSETS / "clover.ora"])), load(ASSETS / "wick.umbrite")
-    pictures = {key: decode(data, key) for key, data in (*rig.art.items(), *art.art.items())}
+    pictures = {**rig.pixels(), **art.pixels()}
     laid = lay_rig(rig.document, pictures, art.puppet, pictures)
     puppet = laid.document.puppet
     assert invariants(puppet) == []

@@ -8,7 +8,6 @@ from msgspec.structs import replace
 from demo_puppet import ASSETS, control, joint, part
 from umbrite.checking.workout import workout
 from umbrite.files.package import load
-from umbrite.files.png import decode
 from umbrite.rig.change import change
 from umbrite.rig.edits.controls import make_control
 from umbrite.rig.edits.limits import set_limit
@@ -19,7 +18,7 @@ from umbrite.rig.ids import owner_of
 from umbrite.rig.model import Point
 
 DEMOS = {name: load(ASSETS / f"{name}.umbrite") for name in ("wick", "bramble", "inkpot")}
-PICTURES = {name: {key: decode(data, key) for key, data in demo.art.items()} for name, demo in DEMOS.items()}
+PICTURES = {name: demo.pixels() for name, demo in DEMOS.items()}
 WICK = DEMOS["wick"].puppet
 
 

@@ -75,6 +75,10 @@ class Answers:
         self.asked.append("open")
         return self.open_path
 
+    def sound_to_add(self, _folder):
+        self.asked.append("sound")
+        return self.open_path
+
     def paths_to_add(self, _folder):
         self.asked.append("add")
         return self.add_paths

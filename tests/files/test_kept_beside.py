@@ -65,7 +65,7 @@ def test_the_document_alone_is_read_as_the_whole_is_and_stages_stay_packed(tmp_p
     path = saved(package, tmp_path / "staged.umbrite")
     assert load_document(path) == load(path).document
     gone = package.art.keys() - package.pixels().keys()
-    assert len(gone) == 2  # the cap, which only stages show, and the stages' picture
+    assert len(gone) == 3  # the cap, which only stages show, the stages' picture, and the sound of a take
 
 
 def test_a_copy_of_a_guest_is_there_once_however_many_there_are(tmp_path):

@@ -10,6 +10,7 @@ from msgspec.structs import replace
 from demo_puppet import ASSETS
 from made_sounds import TICKS, onsets, ticks, written
 from umbrite.files.file_errors import FileError
+from umbrite.files.native.kept_beside import drawings_of
 from umbrite.files.package import Package, load, save
 from umbrite.files.sandbox.sound_reading import read_sound, samples_of
 from umbrite.files.takes.sounded import sound_file, sound_over
@@ -31,7 +32,8 @@ def sounded(tick_file):
     wick = load(ASSETS / "wick.umbrite")
     sound, data, _ = sound_file(tick_file)
     takes = [Take("Calls", sound=replace(sound, at=5.0)), Take("Calls again", sound=sound)]
-    return Package(replace(wick.document, takes=tuple(takes)), {**wick.art, sound.sha256: data})
+    drawings = {sha256: wick.art[sha256] for sha256 in drawings_of(wick.document)}
+    return Package(replace(wick.document, takes=tuple(takes)), {**drawings, sound.sha256: data})
 
 
 @pytest.mark.parametrize("ending", [".wav", ".flac", ".ogg", ".opus", ".mp3"])

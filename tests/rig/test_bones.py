@@ -5,7 +5,6 @@ import pytest
 from demo_puppet import ASSETS, part, wick
 from umbrite.files.opening import open_any
 from umbrite.files.package import load
-from umbrite.files.png import decode
 from umbrite.rig.change import change
 from umbrite.rig.edits.binding import bind_loose_to_nearest, by_name, loose_parts
 from umbrite.rig.edits.bones import add_bone
@@ -14,7 +13,7 @@ from umbrite.rig.invariants import invariants
 
 WICK = wick()
 UNRIGGED = open_any(ASSETS / "wick.ora")
-PICTURES = {key: decode(data, key) for key, data in load(ASSETS / "wick.umbrite").art.items()}
+PICTURES = load(ASSETS / "wick.umbrite").pixels()
 
 
 def chain():

@@ -17,6 +17,7 @@ from umbrite.desk.theme.themes import Theme
 from umbrite.files.formats.format_table import Holds, read_as
 from umbrite.files.layers import Layered
 from umbrite.files.package import Package
+from umbrite.files.takes.sounded import SOUNDS
 from umbrite.paint.baking import GltfChoice
 from umbrite.paint.take_export import Film
 from umbrite.rig.errors import Watch
@@ -54,6 +55,13 @@ class Dialogs:
             names_of("Puppets and pictures", "puppet", "layers", "picture"),
             folder,
         )
+        dialog.setFileMode(QFileDialog.FileMode.ExistingFile)
+        found = self._run(dialog)
+        return found[0] if found else None
+
+    def sound_to_add(self, folder: Path | None) -> Path | None:
+        names = " ".join(f"*{ending}" for ending in SOUNDS)
+        dialog = self._dialog(tr("Add a sound"), f"{tr('Sounds')} ({names})", folder)
         dialog.setFileMode(QFileDialog.FileMode.ExistingFile)
         found = self._run(dialog)
         return found[0] if found else None

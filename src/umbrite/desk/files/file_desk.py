@@ -30,6 +30,7 @@ from umbrite.files.package import Package, load, save
 from umbrite.files.png import fingerprint
 from umbrite.files.recovery import Left
 from umbrite.files.sandbox.reading import read_art
+from umbrite.files.takes.sounded import SOUNDS
 from umbrite.files.takes.take_files import read_shapes
 from umbrite.files.variant_layers import in_sets, named_by_groups, with_named_groups
 from umbrite.paint.export import export_pose
@@ -239,7 +240,7 @@ class FileDesk:
 
     def ask_sound(self) -> None:
         """A sound file is laid under the current take."""
-        path = self.dialogs.path_to_open(self.folder)
+        path = self.dialogs.sound_to_add(self.folder)
         if path is not None:
             self.folder = path.parent
             attempt(self.session, lambda: sound_commands.lay(self.session, path))
@@ -317,7 +318,7 @@ class FileDesk:
         paths = [Path(name) for name in names]
         if paths[0].suffix.lower() == POSE_FILE:
             attempt(self.session, lambda: shelf_commands.take_up(self.session, pose_text(paths[0])))
-        elif paths[0].suffix.lower() in sound_commands.SOUNDS:
+        elif paths[0].suffix.lower() in SOUNDS:
             attempt(self.session, lambda: sound_commands.lay(self.session, paths[0]))
         elif paths[0].suffix.lower() == NATIVE or (len(paths) == 1 and not self.session.puppet.parts):
             if self.may_leave():

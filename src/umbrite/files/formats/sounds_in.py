@@ -23,7 +23,7 @@ def decoded(path: Path, watch: Watch = unwatched) -> Samples:
 
     name = shown_name(path)
     try:
-        with open_file(path, MOST_SOUND_BYTES) as file, av.open(file, "r") as container:
+        with open_file(path, MOST_SOUND_BYTES) as file, av.open(file) as container:
             if not KINDS.keys() & set(container.format.name.split(",")):
                 raise FileError(_unknown(name))
             if not container.streams.audio:

@@ -13,6 +13,8 @@ from umbrite.rig.takes.sounds import MOST_SOUND_BYTES, second_at, sound_of
 from umbrite.rig.takes.take import Sound, Take
 from umbrite.sound.samples import Samples
 
+SOUNDS = (".wav", ".flac", ".ogg", ".oga", ".opus", ".mp3")  # endings of what is read
+
 
 def sound_file(path: Path, watch: Watch = unwatched) -> tuple[Sound, bytes, Samples]:
     """What a take gets of a sound file, its bytes, and its samples. Raises FileError as `read_sound` does."""

@@ -17,8 +17,6 @@ from umbrite.rig.takes.take_list import Takes, add_take
 from umbrite.rig.takes.take_list import put_take as with_take
 from umbrite.sound.loudness import accents
 
-SOUNDS = {".wav", ".flac", ".ogg", ".oga", ".opus", ".mp3"}
-
 
 def needs_sound(session: Session) -> str:
     take = session.timeline.take
