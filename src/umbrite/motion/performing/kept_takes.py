@@ -10,7 +10,7 @@ from numpy.typing import NDArray
 
 from umbrite.motion.animating.changing_over import split_at
 from umbrite.motion.animating.stepping import channels_over, without_layers
-from umbrite.motion.baking.few_keys import reaches_of
+from umbrite.motion.baking.few_keys import DIGITS, reaches_of
 from umbrite.motion.layering import under_layers
 from umbrite.motion.performing.few_knots import few_knots
 from umbrite.motion.performing.recorded import Performed, Recorded, over_frames
@@ -137,6 +137,7 @@ def tolerance(puppet: Puppet, name: str, within: float = 1.0) -> float:
 
 
 def _free_keys(frames: NDArray[np.intp], values: Floats, slopes: Floats) -> Track:
+    values, slopes = np.round(values, DIGITS) + 0.0, np.round(slopes, DIGITS) + 0.0
     keys = [
         Key(float(frames[i]), float(values[i]), "free", float(slopes[i]), float(slopes[j]))
         for i, j in pairwise(range(len(frames)))

@@ -25,7 +25,7 @@ def mirror_stop(puppet: Puppet, key: str, number: int) -> Puppet:
     Refuses a stop on a pad's upright middle, whose opposite it is itself.
     """
     response = get_response(puppet, key)
-    stop = response.stops[number]
+    stop = get_stop(response, number)
     if stop.at.x == 0:
         raise RigError(f"This stop of {response.name} stands in the middle, so there is no other side to it.")
     puppet, channels = _mirrored(puppet, stop.channels)

@@ -84,7 +84,7 @@ def drives_itself(response: Response, name: str) -> bool:
 def move_stop(puppet: Puppet, key: str, number: int, at: Point) -> Puppet:
     """A stop at another value. Refuses the neutral value and that of another stop."""
     response = get_response(puppet, key)
-    stop = _stop(response, number)
+    stop = get_stop(response, number)
     there = stop_at(puppet, key, at)
     if there is not None and there != number:
         raise RigError(
@@ -98,7 +98,7 @@ def name_stop(puppet: Puppet, key: str, number: int, name: str) -> Puppet:
     """Another name for a stop; an empty one lets its value stand for it."""
     response = get_response(puppet, key)
     stops = list(response.stops)
-    stops[number] = replace(_stop(response, number), name=name.strip())
+    stops[number] = replace(get_stop(response, number), name=name.strip())
     return change(puppet, key, stops=tuple(stops))
 
 
@@ -109,7 +109,7 @@ def remove_stops(puppet: Puppet, key: str, numbers: Iterable[int]) -> Puppet:
     return change(puppet, key, stops=left) if left else take_out(puppet, key)
 
 
-def _stop(response: Response, number: int) -> Stop:
+def get_stop(response: Response, number: int) -> Stop:
     if not 0 <= number < len(response.stops):
         raise RigError(f"{response.name} has no stop of that number. Choose one of its stops.")
     return response.stops[number]
