@@ -3,7 +3,7 @@ _umbrite() {
     local here=${COMP_WORDS[COMP_CWORD]} command=${COMP_WORDS[1]} options=""
     COMPREPLY=()
     if [ "$COMP_CWORD" -eq 1 ]; then
-        COMPREPLY=($(compgen -W "pose poses joints limits thumbnail check workout build transfer render takes transforms convert atlas schema help --help --version" -- "$here") $(compgen -f -- "$here"))
+        COMPREPLY=($(compgen -W "pose poses joints limits thumbnail check workout build transfer render takes transforms convert atlas sound device schema help --help --version" -- "$here") $(compgen -f -- "$here"))
         return
     fi
     case $command in
@@ -21,6 +21,8 @@ _umbrite() {
         transforms) options="--help --take --from --as --quiet" ;;
         convert) options="--help --as --take --bake --visibility --merged --workers --cluster --resume --quiet" ;;
         atlas) options="--help --take --frames --scale --largest --hash --quiet" ;;
+        sound) options="--help --take --at --words --mouth --by-loudness --quiet" ;;
+        device) options="--help --port --script --quiet" ;;
         schema) options="--help --quiet" ;;
         help) options="--help --quiet" ;;
     esac
@@ -43,7 +45,7 @@ Tentacled" "$here"; COMPREPLY+=($(compgen -f -- "$here")); return ;;
     if [[ $here == -* ]]; then
         COMPREPLY=($(compgen -W "$options" -- "$here"))
     elif [ "$command" = help ]; then
-        COMPREPLY=($(compgen -W "pose poses joints limits thumbnail check workout build transfer render takes transforms convert atlas schema help" -- "$here"))
+        COMPREPLY=($(compgen -W "pose poses joints limits thumbnail check workout build transfer render takes transforms convert atlas sound device schema help" -- "$here"))
     else
         COMPREPLY=($(compgen -f -- "$here"))
     fi

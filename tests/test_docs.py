@@ -40,7 +40,7 @@ def test_commands_and_options_of_the_docs_are_there():
         if word.startswith("["):
             continue
         assert word in known, f"{name}: {line}"
-        for option in re.findall(r"--[a-z]+", line):
+        for option in re.findall(r"--[a-z-]+[a-z]", line):
             assert option in known[word], f"{name}: {line}"
 
 

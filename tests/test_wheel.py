@@ -18,7 +18,7 @@ from umbrite import __version__
 ROOT = Path(__file__).parent.parent
 # Where the name that is imported is not the name that is installed.
 INSTALLED_AS = {
-    "PIL": "pillow", "cv2": "opencv-python-headless", "psd_tools": "psd-tools", "PySide6": "pyside6-essentials", "resvg_py": "resvg-py",
+    "PIL": "pillow", "pythonosc": "python-osc", "cv2": "opencv-python-headless", "psd_tools": "psd-tools", "PySide6": "pyside6-essentials", "resvg_py": "resvg-py",
 }  # fmt: skip
 
 
@@ -67,7 +67,7 @@ def test_the_wheel_brings_fonts_icons_demos_and_the_entries_of_the_desktop(wheel
         "umbrite/desk/assets/fonts/OFL.txt", "umbrite/demo/assets/wick.umbrite", "umbrite/desk/assets/guide/parts.md",
     ):  # fmt: skip
         assert any(name.endswith(ending) for name in names), ending
-    assert sum("/licenses/" in name for name in names) == 3
+    assert sum("/licenses/" in name for name in names) == 4
     assert not [name for name in names if name.endswith("~") or "__pycache__" in name]
 
 

@@ -8,8 +8,8 @@ from hypothesis import strategies as st
 from pythonosc.osc_bundle_builder import IMMEDIATELY, OscBundleBuilder
 from pythonosc.osc_message_builder import OscMessageBuilder
 
-from umbrite.demo.device_script import Sent, play, read_script
-from umbrite.demo.stand_in_device import face_at
+from umbrite.demo.stand_ins.device_script import Sent, play, read_script
+from umbrite.demo.stand_ins.stand_in_device import face_at
 from umbrite.desk.session.running_time.osc import LONGEST_PACKET, Axis, values_in
 from umbrite.files.file_errors import FileError
 from umbrite.rig.control_kinds import span_of

@@ -179,7 +179,7 @@ def test_work_of_more_than_a_moment_lets_the_window_live_and_can_be_stopped(wind
 
 
 def test_a_drawing_saved_by_another_program_comes_back_by_itself(wick_window, qtbot, monkeypatch):
-    monkeypatch.setenv("UMBRITE_EDITOR", f"{sys.executable} -m umbrite.demo.stand_in_editor")
+    monkeypatch.setenv("UMBRITE_EDITOR", f"{sys.executable} -m umbrite.demo.stand_ins.stand_in_editor")
     monkeypatch.setenv("PYTHONPATH", str(ASSETS.parent.parent.parent))
     session = wick_window.session
     key = part(session.puppet, "Near hand")

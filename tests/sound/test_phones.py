@@ -158,7 +158,10 @@ def test_nods_blinks_and_breath_come_with_the_accents_and_lie_on_what_is_keyed(w
     assert shown[2] == 0
     breathed = breathing_before(take, wick, frames, Nods())
     (name,) = breathed.tracks
-    assert channels_over(breathed, wick, [18])[name][0] < -1.0
+    low, high = channels_over(breathed, wick, [8, 18])[name]
+    assert low > 1.0
+    assert high == pytest.approx(0.0, abs=1e-6)
+    assert channels_over(breathed, wick, np.arange(97))[name].min() > -1e-6
 
 
 def test_every_phone_has_a_shape():

@@ -15,7 +15,7 @@ from umbrite.files.file_errors import FileError, shown_name, unwritable
 from umbrite.files.formats.format_table import endings, read_as
 
 # What the arguments of commands that name files are called.
-READ = ("file", "files", "inputs", "art", "rig", "source", "plan")
+READ = ("file", "files", "inputs", "art", "sound", "script", "rig", "source", "plan")
 WRITTEN = ("out", "output", "pictures", "places", "sheet", "png", "svg", "ora", "csv", "json")
 
 

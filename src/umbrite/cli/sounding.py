@@ -70,11 +70,11 @@ def _device(arguments: argparse.Namespace) -> int:
     if not 1024 <= arguments.port <= 65535:
         raise RigError(f"Ports are 1024 to 65535, not {arguments.port}.")
     if arguments.script is not None:
-        from umbrite.demo.device_script import play, read_script
+        from umbrite.demo.stand_ins.device_script import play, read_script
 
         sent = play(read_script(arguments.script), arguments.port)
         say(f"{sent} values were sent to port {arguments.port}.")
         return 0
-    from umbrite.demo.stand_in_device import run
+    from umbrite.demo.stand_ins.stand_in_device import run
 
     return run(arguments.port)

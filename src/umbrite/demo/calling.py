@@ -6,7 +6,7 @@ from pathlib import Path
 import numpy as np
 from msgspec.structs import replace
 
-from umbrite.demo.device_script import Sent, read_script
+from umbrite.demo.stand_ins.device_script import Sent, read_script
 from umbrite.files.package import Package
 from umbrite.files.takes.sounded import sound_file
 from umbrite.motion.animating.accenting import Nods, breathing_before, nodding_at

@@ -17,7 +17,7 @@ PAUSE = 0.5  # seconds between two accents in which one breathes in
 
 
 class Nods(NamedTuple):
-    """How it nods: by `turn` in radians, down in `down` frames and up again in `up`; it breathes in by `breath` as a share of its height."""
+    """How it nods: by `turn` in radians, down in `down` frames and up again in `up`; it breathes by `breath` as a share of its height."""
 
     turn: float = 0.09
     down: int = 3
@@ -44,18 +44,22 @@ def nodding_at(take: Take, puppet: Puppet, frames: Sequence[float], how: Nods) -
 
 
 def breathing_before(take: Take, puppet: Puppet, frames: Sequence[float], how: Nods) -> Take:
-    """The take in which the body rises with a breath before each accent that comes after a pause, and sinks while it is spoken."""
+    """The take in which the body rises with a breath before each accent that comes after a pause, and sinks while it is spoken.
+
+    It never rises above where it stands, so that straight legs reach the ground. Raises RigError where there is no body.
+    """
     body = body_carrier(puppet)
     if body is None:
         raise RigError(
             "There is no body that could breathe. Use 'The body must move' first, so that something carries it."
         )
-    rise, bumps = -how.breath * puppet.height, list[tuple[float, float]]()
+    sunk, bumps = how.breath * puppet.height, list[tuple[float, float]]()
     before = -np.inf
     for at in sorted(frames):
         if at - before > PAUSE * take.rate:
-            bumps += [(at - PAUSE * take.rate, 0.0), (at - 2, rise), (at + PAUSE * take.rate, 0.0)]
+            bumps += [(at - PAUSE * take.rate, sunk), (at - 2, 0.0), (at + PAUSE * take.rate, sunk)]
         before = at
+    bumps.append((take.last, 0.0))
     return _on_top(take, puppet, f"{body}.y", bumps)
 
 
@@ -64,6 +68,7 @@ def _on_top(take: Take, puppet: Puppet, name: str, bumps: Sequence[tuple[float, 
     inside = {round(at): more for at, more in bumps if take.first <= round(at) <= take.last}
     if not inside:
         return take
+    inside.setdefault(take.first, 0.0)  # what moves has a key where the take begins
     added = replace(take, tracks={name: tuple(Key(float(at), more, "smooth") for at, more in sorted(inside.items()))})
     keyed = {key.frame: key for key in take.tracks.get(name, ())}
     frames = sorted({*keyed, *map(float, inside)})

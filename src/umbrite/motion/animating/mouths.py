@@ -107,7 +107,9 @@ def said_by_drawings(
 
 
 def said_by_control(take: Take, puppet: Puppet, key: str, shapes: Sequence[Shape], how: Talk = AS_USUAL) -> Take:
-    """The take in which a slider opens the mouth, or a pad opens it upwards and widens it across; what was keyed there before goes."""
+    """The take in which a slider opens the mouth, or a pad opens it upwards and widens it across; what was keyed there before goes. Raises RigError
+    for a take without sound.
+    """
     control = puppet.controls[key]
     least, most = span_of(control)
     framed = in_frames(take, shapes, how)

@@ -181,9 +181,8 @@ def _kept_until(take: Take, puppet: Puppet, name: str, frame: float) -> Track:
     if frame < take.first:
         return tuple(key for key in take.tracks.get(name, ()) if key.frame < frame)
     if name not in take.tracks:
-        return (Key(float(take.first), neutral(name), "hold" if hold else "straight"),) if hold else (
-            Key(frame, neutral(name), "straight"),
-        )  # fmt: skip
+        still = Key(float(take.first), neutral(name), "hold" if hold else "straight")
+        return (still,) if hold or frame <= take.first else (still, Key(frame, neutral(name), "straight"))
     split = take if hold else split_at(take, puppet, name, frame)
     kept = tuple(key for key in split.tracks[name] if key.frame <= frame + SAME)
     if hold:

@@ -9,7 +9,7 @@ from umbrite.rig.channels import channel
 from umbrite.rig.driving.dependencies import refuse_circles
 from umbrite.rig.driving.rules import is_turn
 from umbrite.rig.edits.responses.shapes import add_shape
-from umbrite.rig.edits.responses.stops import put_stop
+from umbrite.rig.edits.responses.stops import get_stop, put_stop
 from umbrite.rig.edits.shelf import by_kind_and_name
 from umbrite.rig.errors import RigError
 from umbrite.rig.ids import id_kind, owner_of

@@ -110,6 +110,7 @@ def remove_stops(puppet: Puppet, key: str, numbers: Iterable[int]) -> Puppet:
 
 
 def get_stop(response: Response, number: int) -> Stop:
+    """A stop of a response by its number. Raises RigError where there is none."""
     if not 0 <= number < len(response.stops):
         raise RigError(f"{response.name} has no stop of that number. Choose one of its stops.")
     return response.stops[number]

@@ -1,6 +1,6 @@
 """A stand-in for a picture editor: puts a vermilion spot on a PNG and saves it, as a person would after painting.
 
-Run as `python -m umbrite.demo.stand_in_editor FILE`; set UMBRITE_EDITOR to that command to try drawings edited outside.
+Run as `python -m umbrite.demo.stand_ins.stand_in_editor FILE`; set UMBRITE_EDITOR to that command to try drawings edited outside.
 """
 
 import sys

@@ -17,7 +17,7 @@ from PySide6.QtWidgets import (
     QWidget,
 )
 
-from umbrite.demo.device_script import HOST
+from umbrite.demo.stand_ins.device_script import HOST
 
 FACE_RATE = 30  # a second
 PAPER, INK, BRASS = QColor("#FBF7EC"), QColor("#2B2733"), QColor("#B8862B")

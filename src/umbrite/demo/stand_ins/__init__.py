@@ -1,0 +1,1 @@
+"""Small stand-ins for what is outside: a picture editor and a device, for trying and tests."""
