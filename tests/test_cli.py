@@ -178,7 +178,7 @@ def test_manual_page_and_completion_tell_all_commands_as_they_are(script, made, 
         (["umbrite", "check", "umbrite.d"], {"umbrite.desktop"}),
         (
             [f"{Path(sys.executable).parent}/umbrite", "render", WICK, "--take", ""],
-            {"Idle", "Walk", "Lamp up", "Look round"},
+            {"Idle", "Walk", "Lamp up", "Look round", "Call"},
         ),
         ([f"{Path(sys.executable).parent}/umbrite", "render", WICK, "--take", "La"], {"Lamp up"}),
         ([f"{Path(sys.executable).parent}/umbrite", "pose", WICK, "--pose", "W"], {"Walk", "Wave"}),

@@ -34,8 +34,10 @@ from umbrite.rig.edits.responses.stops import add_response, put_stop
 from umbrite.rig.invariants import invariants
 from umbrite.rig.model import Guide, Placement, Point
 from umbrite.rig.takes.keys import put_keys, spots_of
+from umbrite.rig.takes.sounds import with_marks
 from umbrite.rig.takes.take import Take
 from umbrite.rig.takes.take_layers import lay_over
+from umbrite.rig.takes.take_list import get_take, put_take
 
 
 class NeedsWindowError(Exception):
@@ -319,7 +321,19 @@ def layered(desk):
     desk.session.timeline.open_layer(made.layers[0].take.name)
 
 
+def sounding(desk):
+    """Wick's call, whose sound has no marks yet, at a frame where it is heard."""
+    wick(desk)
+    session = desk.session
+    session.workspace.go_to(TAKES)
+    takes = session.history.now.takes
+    session.edit("No marks", takes=put_take(takes, "Call", with_marks(get_take(takes, "Call"), ())))
+    session.timeline.choose("Call")
+    session.timeline.go_to(50.0)
+
+
 FITTING["values-instead"] = carried_over
+FITTING |= dict.fromkeys(("mark-sound", "mark-accents", "mouths", "nods", "end-with-sound", "remove-sound"), sounding)
 FITTING |= dict.fromkeys(("next-layer", "layer-off", "layer-up", "remove-layer", "make-one"), layered)
 
 

@@ -72,7 +72,7 @@ def test_takes_are_ticked_and_what_viewers_miss_is_baked(window):
     spot = dialog.takes.visualItemRect(item).center()
     spot.setX(dialog.takes.visualItemRect(item).left() + 10)
     QTest.mouseClick(dialog.takes.viewport(), Qt.MouseButton.LeftButton, pos=spot)
-    assert [take.name for take in dialog.choice.takes] == ["Idle", "Lamp up", "Look round"]
+    assert [take.name for take in dialog.choice.takes] == ["Idle", "Lamp up", "Look round", "Call"]
     QTest.mouseClick(dialog.visibility, Qt.MouseButton.LeftButton, pos=dialog.visibility.rect().center() * 0.1)
     QTest.keyClick(dialog.bake, Qt.Key.Key_Space)
     assert not dialog.choice.bake

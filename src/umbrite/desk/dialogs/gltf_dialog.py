@@ -6,7 +6,7 @@ from PySide6.QtWidgets import QCheckBox, QDialog, QLabel, QListWidget, QListWidg
 from umbrite.desk.theme.language import tr
 from umbrite.desk.theme.look import going_on
 from umbrite.desk.theme.themes import Theme
-from umbrite.files.engines.gltf import shown_otherwise
+from umbrite.files.engines.gltf import goes_without_sound, shown_otherwise
 from umbrite.files.engines.gltf_scene import Wanted
 from umbrite.files.package import Package
 from umbrite.paint.baking import GltfChoice
@@ -45,6 +45,7 @@ class GltfDialog(QDialog):
         self.takes.setFixedHeight(rows * (self.takes.sizeHintForRow(0) + 4) + 6)
         self.takes.setVisible(bool(self._takes))
         otherwise = shown_otherwise(package, Wanted(self._takes))
+        heard = len(goes_without_sound(self._takes))  # which nothing can be done about
         self.otherwise = QLabel(
             "\n".join(otherwise) if otherwise else tr("Viewers of glTF show this puppet as Umbrite does.")
         )
@@ -55,8 +56,8 @@ class GltfDialog(QDialog):
         self.bake.setToolTip(
             tr("Shades and lights go into what they lie on, clipped parts are cut as they are at rest.")
         )
-        self.bake.setVisible(bool(otherwise))
-        self.bake.setChecked(bool(otherwise))
+        self.bake.setVisible(len(otherwise) > heard)
+        self.bake.setChecked(len(otherwise) > heard)
         self.visibility = QCheckBox(tr("Variants come and go by an extension, not by a scale of 0"))
         self.visibility.setToolTip(
             tr("KHR_node_visibility, with KHR_animation_pointer: cleaner, where the engine knows them.")

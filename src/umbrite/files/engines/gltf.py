@@ -20,7 +20,7 @@ from umbrite.motion.baking.node_tree import node_tree
 from umbrite.motion.baking.take_keys import WITHIN, take_keys
 from umbrite.rig.errors import Watch, unwatched
 from umbrite.rig.model import Puppet
-from umbrite.rig.takes.take import keyed_channels
+from umbrite.rig.takes.take import Take, keyed_channels
 
 ENDINGS = (".glb", ".gltf")
 
@@ -97,9 +97,13 @@ def _changed_otherwise(puppet: Puppet, wanted: Wanted) -> list[str]:
         found.append(f"{_named(passes)}: a bent part keeps its place in the draw order in glTF.")
     if clips := changed("clip"):
         found.append(f"{_named(clips)}: where it is clipped can't change in glTF.")
-    if heard := [take.name for take in wanted.takes if take.sound is not None]:
-        found.append(f"{_named(heard)}: glTF goes without sound. Export a film to hear it.")
-    return found
+    return found + goes_without_sound(wanted.takes)
+
+
+def goes_without_sound(takes: Sequence[Take]) -> list[str]:
+    """What is said of takes that have sounds, in a sentence; none where none has."""
+    heard = [take.name for take in takes if take.sound is not None]
+    return [f"{_named(heard)}: glTF goes without sound. Export a film to hear it."] if heard else []
 
 
 def _named(names: Sequence[str]) -> str:

@@ -4682,6 +4682,10 @@ SHA-256 {fingerprint}</translation>
       <translation>Puppe oder Ebenenbild öffnen</translation>
     </message>
     <message>
+      <source>Add a sound</source>
+      <translation>Ton hinzufügen</translation>
+    </message>
+    <message>
       <source>Add pictures as parts</source>
       <translation>Bilder als Teile hinzufügen</translation>
     </message>
@@ -4748,6 +4752,10 @@ SHA-256 {fingerprint}</translation>
     <message>
       <source>&lt;b&gt;{name} is there already.&lt;/b&gt;</source>
       <translation>&lt;b&gt;{name} gibt es schon.&lt;/b&gt;</translation>
+    </message>
+    <message>
+      <source>Sounds</source>
+      <translation>Töne</translation>
     </message>
     <message>
       <source>Export {name}</source>
