@@ -66,8 +66,8 @@ def hands(out: Path) -> None:
             {
                 "/stick/1/x": lean,
                 "/stick/1/y": -dip,
-                "/stick/2/x": across,
-                "/stick/2/y": up,
+                "/stick/2/x": 0.4 * across,
+                "/stick/2/y": 0.55 * up,
                 "/face/turn": turn,
             }.items(),
             chance.normal(size=5) * 0.0015,

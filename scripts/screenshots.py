@@ -144,7 +144,6 @@ def takes(window: Window) -> None:
     hand = next(key for key, each in session.puppet.controls.items() if each.name == "Far hand")
     session.selection.select([hand])
     session.workspace.set_view("ghosts", on=True)
-    session.workspace.set_view("trails", on=True)
     QApplication.processEvents()
     sheet, sound = window.timeline.sheet, get_take(session.history.now.takes, "Call").sound
     assert sound is not None
