@@ -22,6 +22,7 @@ from umbrite.rig.takes.take import Take
 
 SECONDS, MOVES = 60.0, 120  # a minute, and moves of a pointer in a second
 PATHS = 40
+FIRST = 4  # moves within three pixels, which are no drag yet
 
 
 def opened() -> tuple[Session, Board]:
@@ -51,42 +52,50 @@ def sender(board: Board) -> Callable[[QEvent.Type, complex], None]:
 
 
 def a_minute() -> None:
-    """A hand that goes about for a minute: each move to the painted board, and how many of the moves were recorded."""
+    """A hand that goes about: each move to the painted board, plain and performed; then a minute of a quick mouse, of whose moves each is recorded."""
     session, board = opened()
     send = sender(board)
     hand = next(each for each in session.puppet.controls.values() if each.name == "Near hand")
     start = session.placed.control_at(hand)
-    times: dict[bool, list[float]] = {False: [], True: []}
-    sent = recorded = 0
-    for performing in (False, True):
+
+    def drag(seconds: float, *, performing: bool, painted: bool) -> tuple[list[float], int]:
+        """Each move in seconds, and how many moves came while it was recorded."""
         send(QEvent.Type.MouseButtonPress, start)
         if performing:
             session.performing.get_ready(at_once=True)
             session.performing._counting.stop()
             session.performing._run()
-        begun = time.perf_counter()
-        for i in range(round((SECONDS if performing else 5.0) * MOVES)):
+        times, begun = list[float](), time.perf_counter()
+        for i in range(round(seconds * MOVES)):
             while time.perf_counter() - begun < i / MOVES:
                 QApplication.processEvents()
             at = start + 80 * np.sin(i / MOVES * 2.1) - 60j * (1 - np.cos(i / MOVES * 1.7))
             before = time.perf_counter()
             send(QEvent.Type.MouseMove, complex(at))
-            QApplication.processEvents()
-            board.repaint()
-            times[performing].append(time.perf_counter() - before)
-            sent += performing
+            if painted:
+                QApplication.processEvents()
+                board.repaint()
+            times.append(time.perf_counter() - before)
+            if performing and not session.performing.running:
+                break
         send(QEvent.Type.MouseButtonRelease, start)
-        if performing and session.performing.made is not None:
-            samples = session.performing.made.recorded.samples
-            recorded = min(len(clocks) for name, (clocks, _) in samples.items() if name.endswith((".x", ".y")))
-            session.performing.done()
-        else:
-            session.step(-1)
-    plain = show("drag at the playhead: event to painted board", times[False])
-    ratio = statistics.median(times[True]) / plain
-    lost = max(0, sent - 4 - recorded)  # the first three pixels are no drag yet
+        return times, len(times)
+
+    times, _ = drag(5.0, performing=False, painted=True)
+    session.step(-1)
+    plain = show("drag at the playhead: event to painted board", times)
+    times, _ = drag(5.0, performing=True, painted=True)
+    session.performing.cancel()
+    show("the same while it is performed", times, f"{statistics.median(times) / plain:.2f} of the drag, aim: 1")
+    times, sent = drag(SECONDS, performing=True, painted=False)
+    made = session.performing.made
+    samples = made.recorded.samples if made is not None else {}
+    recorded = min((len(clocks) for name, (clocks, _) in samples.items() if name.endswith((".x", ".y"))), default=0)
+    lost = max(0, sent - recorded - FIRST)
     show(
-        "the same while it is performed, 60 s", times[True], f"{ratio:.2f} of the drag; {lost} of {sent:,} samples lost"
+        f"a move of a mouse of {MOVES} moves a second, recorded",
+        times,
+        f"{lost} of {sent:,} lost in {SECONDS:.0f} s, aim: 0",
     )
 
 

@@ -90,7 +90,9 @@ class Session(QObject):
         self.timeline = Timeline(lambda: self.history.now, lambda: self._shown, self)
         self.player = Player(self.timeline, self)
         self.sounds = TakeSounds(lambda: self.file.art, self)
-        self.performing = Performing(self.timeline, self.player, lambda: self.history.now, lambda: self.pose, self)
+        self.performing = Performing(
+            self.timeline, self.player, lambda: self.pose, lambda pose: evaluate(self._plan_now(), pose), self
+        )
         self.devices = Devices(lambda: self.history.now.puppet, self._by_device, self.performing, self)
         self.workspace.station_changed.connect(self._stop_time)
         self.opened.connect(self._stop_time)
@@ -141,13 +143,18 @@ class Session(QObject):
     def placed(self) -> Placed:
         """The evaluated puppet as it is shown: posed in Rehearse; at rest, or as a gesture tries it, where the rig is built."""
         if self._placed is None:
-            if self._plan is None or self._plan.puppet is not self.puppet:
-                self._plan = compile_plan(self.puppet)
-            plan = self._plan._replace(swing=swing) if (swing := self._swing()) else self._plan
+            plan = self._plan_now()
+            plan = plan._replace(swing=swing) if (swing := self._swing()) else plan
             self._placed = self._evaluated(plan, self.pose if self.workspace.station.posed else self._looked_at())
             if self.workspace.fan:
                 self._placed = self._placed.shifted(self.workspace.fan)
         return self._placed
+
+    def _plan_now(self) -> Plan:
+        """The plan of the puppet that is shown."""
+        if self._plan is None or self._plan.puppet is not self.puppet:
+            self._plan = compile_plan(self.puppet)
+        return self._plan
 
     def _evaluated(self, plan: Plan, pose: Pose) -> Placed:
         """Where all is; where parts look otherwise and nothing else is different, that alone is told anew."""

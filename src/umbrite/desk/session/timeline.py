@@ -157,6 +157,11 @@ class Timeline(QObject):
         self.selected = frozenset(spots)
         self.changed.emit()
 
+    def plain_pose(self, frame: float) -> Pose:
+        """The pose of the settled take at a frame, without what is not kept or performed just now."""
+        take = self.take
+        return pose_of_take(take, self._now().puppet, frame) if take is not None else EMPTY_POSE
+
     def pose_of(self, document: Document) -> Pose:
         """The pose at the playhead: of the take, and over it what is not kept yet."""
         take = self.of(document.takes)

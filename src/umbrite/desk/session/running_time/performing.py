@@ -1,29 +1,21 @@
 """Performing: while time runs, what is posed is recorded with the moments at which the hand was there, and becomes keys at the end.
 
 From `ready` it waits for what is to be performed, `counts` to three, then `runs`; at last the pass is a draft whose keys are seen and set before
-they are kept. What is posed by any way (drags, keys, wheels, devices) comes in by `take_in`; the take plays on below it.
+they are kept. What is posed by any way (drags, keys, wheels, devices) comes in by `dragged` and `set_values`; the take plays on below it.
 """
 
-from collections.abc import Mapping
-from typing import TYPE_CHECKING, Literal, NamedTuple
+from collections.abc import Callable, Mapping
+from typing import Literal, NamedTuple
 
 import numpy as np
 from PySide6.QtCore import QObject, QTimer, Signal
 
 from umbrite.desk.session.running_time.player import Player
 from umbrite.desk.session.timeline import Timeline
-from umbrite.motion.animating.stepping import pose_of_take
-from umbrite.motion.evaluate import evaluate
 from umbrite.motion.performing.recorded import Recorded
 from umbrite.motion.placed import Placed
-from umbrite.motion.plan import compile_plan
 from umbrite.rig.channels import neutral, with_values
-from umbrite.rig.model import EMPTY_POSE, Pose, Puppet
-
-if TYPE_CHECKING:
-    from collections.abc import Callable
-
-    from umbrite.rig.document import Document
+from umbrite.rig.model import EMPTY_POSE, Pose
 
 State = Literal["off", "ready", "counts", "runs", "shaped"]
 COUNT, BEAT = 3, 700  # numbers, and milliseconds for each
@@ -42,7 +34,7 @@ class Pass(NamedTuple):
 
 
 class Performing(QObject):
-    """See the module. `now` gives the settled document, `shown` the pose that is seen."""
+    """See the module. `shown` gives the pose that is seen, `placed` where everything is in a pose."""
 
     changed = Signal()
     ran = Signal()  # a pass has come to its end
@@ -51,12 +43,12 @@ class Performing(QObject):
         self,
         timeline: Timeline,
         player: Player,
-        now: "Callable[[], Document]",
-        shown: "Callable[[], Pose]",
+        shown: Callable[[], Pose],
+        placed: Callable[[Pose], Placed],
         parent: QObject | None = None,
     ) -> None:
         super().__init__(parent)
-        self._timeline, self._player, self._now, self._shown_pose = timeline, player, now, shown
+        self._timeline, self._player, self._shown_pose, self._placed = timeline, player, shown, placed
         self.state: State = "off"
         self.left = 0  # to count
         self.smooth = SMOOTH
@@ -132,7 +124,7 @@ class Performing(QObject):
     def ground(self) -> tuple[Placed, Pose]:
         """Upon what a drag works: the take at this moment, with what is dragged as it was when the drag began."""
         pose = self._ground_pose()
-        return evaluate(compile_plan(self._puppet), pose), pose
+        return self._placed(pose), pose
 
     def _ground_pose(self) -> Pose:
         clock = self._player.frame_at(self.moment)
@@ -168,13 +160,8 @@ class Performing(QObject):
         if not self._showing.isActive():
             self._showing.start(0)  # when all that has come in is recorded
 
-    @property
-    def _puppet(self) -> Puppet:
-        return self._now().puppet
-
     def _plain(self, frame: float) -> Pose:
-        take = self._timeline.take
-        return pose_of_take(take, self._puppet, frame) if take is not None else EMPTY_POSE
+        return self._timeline.plain_pose(frame)
 
     def _in_take(self, clock: float) -> float:
         take = self._timeline.take
