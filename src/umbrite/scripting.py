@@ -130,6 +130,10 @@ class Document:
             if take in self.takes:
                 raise RigError(f"There is a take named {take} already. Take it by `take`, or give another name.")
             return self._having(takes=add_take(takes, take))
+        if take.sound is not None and take.sound.sha256 not in self._package.art:
+            raise RigError(
+                f"The sound of {take.name} is not in this document. Add it with with_sound, or leave it out."
+            )
         whole = (*(each for each in takes if each.name != take.name), take)
         if fault := next(take_faults(whole), None):
             raise RigError(f"The take {take.name} can't be used: {fault}.")

@@ -4,6 +4,7 @@ import pytest
 from PySide6.QtCore import QPointF, Qt
 from PySide6.QtTest import QTest
 
+from demo_puppet import ASSETS
 from made_sounds import TICKS, ticks, written
 from umbrite.desk.commands.takes import sound_commands
 from umbrite.files.package import load, save
@@ -142,3 +143,53 @@ def test_shift_on_the_ruler_gives_the_frames_in_which_a_pass_is_recorded(soundin
     assert window.session.timeline.span == (20.0, 44.0)
     QTest.mouseClick(sheet, Qt.MouseButton.LeftButton, Qt.KeyboardModifier.ShiftModifier, QPointF(x(70), 8).toPoint())
     assert window.session.timeline.span is None
+
+
+def test_a_take_on_the_clipboard_leaves_its_sound_with_its_puppet(sounding, act):
+    window = sounding
+    act("clip-take")
+    act("clip-paste")
+    assert window.session.timeline.take.sound == sound(window), "the same puppet has it"
+    window.session.open(load(ASSETS / "bramble.umbrite"), None)
+    act("clip-paste")
+    assert window.session.timeline.take.name == "Call"
+    assert sound(window) is None
+    assert "ticks.wav" in window.frame.hints.message
+
+
+def test_another_take_or_station_lets_a_recorded_pass_go(wick_window, act):
+    window, session = wick_window, wick_window.session
+    session.edit("Two takes", takes=(Take("One", last=48), Take("Other", last=48)))
+    act("takes")
+    smile = next(key for key, each in session.puppet.controls.items() if each.name == "Smile")
+    for leave in (lambda: session.timeline.choose("Other"), lambda: act("rehearse"), lambda: session.step(-1)):
+        act("takes")
+        session.timeline.choose("One")
+        session.performing.get_ready(at_once=True)
+        session.performing._counting.stop()
+        session.performing._run()
+        session.performing.set_values({f"{smile}.value": 0.5})
+        session.performing.end()
+        assert session.performing.state == "shaped"
+        assert session.timeline.shown.tracks
+        leave()
+        assert session.performing.state == "off"
+        assert not window.frame.perform_strip.isVisibleTo(window)
+        assert all(not each.tracks for each in session._shown.takes)
+    assert session.history.undo_name == "Two takes"
+
+
+def test_while_a_pass_runs_the_rig_can_not_be_changed_and_escape_gives_all_back(wick_window, act):
+    session = wick_window.session
+    session.edit("A take", takes=(Take("One", last=480),))
+    act("takes")
+    before = session.history.now
+    session.performing.get_ready(at_once=True)
+    session.performing._counting.stop()
+    session.performing._run()
+    act("remove-take")
+    assert session.history.now is before
+    assert "being recorded" in wick_window.frame.hints.message
+    QTest.keyClick(wick_window.board, Qt.Key.Key_Escape)
+    assert session.performing.state == "off"
+    assert session.history.now is before

@@ -173,7 +173,8 @@ def _takes(arguments: argparse.Namespace) -> int:
         way = "loop" if take.loop else "once"
         frames = f"frames {take.first} to {take.last} at {take.rate:g} a second"
         over = ", under " + ", ".join(layer.take.name for layer in take.layers) if take.layers else ""
-        say(f"{take.name}: {frames}, {way}, {sum(map(len, take.tracks.values()))} keys{over}")
+        heard = f", with {take.sound.name}" if take.sound is not None else ""
+        say(f"{take.name}: {frames}, {way}, {sum(map(len, take.tracks.values()))} keys{over}{heard}")
     say(f"{len(takes)} takes." if len(takes) != 1 else "1 take.")
     return 0
 

@@ -118,6 +118,7 @@ class TakeTold(TypedDict):
     seconds: float
     tracks: int
     keys: int
+    sound: str | None
     layers: "list[LayerTold]"
 
 
@@ -287,6 +288,7 @@ def take_told(take: Take) -> TakeTold:
         "seconds": (take.last - take.first) / take.rate,
         "tracks": len(take.tracks),
         "keys": sum(len(track) for track in take.tracks.values()),
+        "sound": None if take.sound is None else take.sound.name,
         "layers": [{**take_told(layer.take), "way": layer.way, "off": layer.off} for layer in take.layers],
     }
 

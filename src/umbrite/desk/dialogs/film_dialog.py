@@ -21,6 +21,7 @@ from umbrite.desk.theme.language import tr
 from umbrite.desk.theme.look import going_on
 from umbrite.desk.theme.themes import Theme
 from umbrite.files.file_errors import FileError
+from umbrite.paint.films import CODECS
 from umbrite.paint.take_export import Film, images, write_take
 
 WIDE, TALL = 260, 240
@@ -107,6 +108,7 @@ class FilmDialog(QDialog):
                 "{width} × {height} px, {count} frames, {seconds} s",
                 width=size[0], height=size[1], count=len(film.frames), seconds=f"{seconds:.2f}",
             )
+            + self._of_sound()
         )  # fmt: skip
         self.ground.setText(tr("Seen through") if self._colour is None else self._colour)
         swatch = QPixmap(16, 16)
@@ -118,6 +120,12 @@ class FilmDialog(QDialog):
         middle = film.frames[len(film.frames) // 2]
         shown = next(iter(images(film._replace(frames=[middle], scale=small))))
         self.picture.setPixmap(QPixmap.fromImage(shown))
+
+    def _of_sound(self) -> str:
+        """Whether the sound of the take goes along."""
+        if self._given.take.sound is None:
+            return ""
+        return tr(", with sound") if self._ending in CODECS else tr(", without sound")
 
     def weigh(self) -> None:
         """Write a few frames away and tell what all of them will weigh."""

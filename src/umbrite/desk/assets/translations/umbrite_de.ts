@@ -4778,6 +4778,14 @@ SHA-256 {fingerprint}</translation>
       <translation>Hintergrund</translation>
     </message>
     <message>
+      <source>, with sound</source>
+      <translation>, mit Ton</translation>
+    </message>
+    <message>
+      <source>, without sound</source>
+      <translation>, ohne Ton</translation>
+    </message>
+    <message>
       <source>{width} × {height} px, {count} frames, {seconds} s</source>
       <translation>{width} × {height} px, {count} Bilder, {seconds} s</translation>
     </message>

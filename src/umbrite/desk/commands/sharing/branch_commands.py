@@ -123,6 +123,11 @@ def _clip_in(text: str) -> Clip | None:
 
 def _paste_clip(session: Session, clip: Clip) -> None:
     document, made, missing = with_clip(session.history.now, clip)
+    if clip.take is not None and (sound := clip.take.sound) is not None and sound.sha256 not in session.file.art:
+        # Text carries no sound: it stays with the puppet that has it.
+        silent = replace(document.takes[-1], sound=None)
+        document = replace(document, takes=(*document.takes[:-1], silent))
+        missing = [*missing, sound.name]
     if fault := next(iter(invariants(document.puppet)), None):
         raise RigError(tr("What is on the clipboard can't be used here: {fault}.", fault=fault))
     name = tr("Paste the take {name}", name=clip.take.name) if clip.take is not None else tr("Paste by names")
