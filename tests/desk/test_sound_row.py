@@ -8,8 +8,10 @@ from demo_puppet import ASSETS
 from made_sounds import TICKS, ticks, written
 from umbrite.desk.commands.takes import sound_commands
 from umbrite.files.package import load, save
+from umbrite.rig.takes.keys import put_keys
 from umbrite.rig.takes.sounds import heard_frames, marked_frames
 from umbrite.rig.takes.take import Take
+from umbrite.rig.takes.take_list import put_take
 
 
 @pytest.fixture
@@ -146,7 +148,10 @@ def test_shift_on_the_ruler_gives_the_frames_in_which_a_pass_is_recorded(soundin
 
 
 def test_a_take_on_the_clipboard_leaves_its_sound_with_its_puppet(sounding, act):
-    window = sounding
+    window, session = sounding, sounding.session
+    head = next(key for key, each in session.puppet.joints.items() if each.name == "Head")
+    take = put_keys(session.timeline.take, 0, {f"{head}.turn": 0.1})
+    session.edit("A key", takes=put_take(session.history.now.takes, "Call", take))
     act("clip-take")
     act("clip-paste")
     assert window.session.timeline.take.sound == sound(window), "the same puppet has it"
