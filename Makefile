@@ -59,6 +59,7 @@ man: $(VENV)/dev.stamp
 	$(BIN)/python scripts/man_page.py packaging/umbrite.1
 	$(BIN)/python scripts/completion.py packaging/umbrite.bash
 	$(BIN)/python scripts/commands_page.py docs/commands.md
+	QT_QPA_PLATFORM=offscreen $(BIN)/python scripts/table_pages.py docs
 
 # The site: build/site/html/index.html.
 docs: $(VENV)/dev.stamp

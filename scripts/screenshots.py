@@ -210,7 +210,7 @@ def stages(window: Window) -> None:
     session.edit("Change it", puppet=puppet)
     window.frame.banner.hide()
     session.selection.select([])
-    window.show_panel("Stages")
+    window.show_panel("Versions")
     window.versions.list.item(0).setSelected(True)
 
 
@@ -240,7 +240,7 @@ def night(window: Window) -> None:
     wave = over.layers[1]
     amount = {AMOUNT: (Key(3.0, 0.0), Key(9.0, 0.9), Key(19.0, 0.9), Key(24.0, 0.0))}
     over = put_layer(over, "Lamp up", replace(wave, take=replace(wave.take, tracks={**wave.take.tracks, **amount})))
-    session.edit("Lay over", takes=put_take(takes, "Walk", over))
+    session.edit("Add layer", takes=put_take(takes, "Walk", over))
     session.timeline.choose("Walk")
     session.timeline.open_layer("Lamp up")
     window.resizeDocks([window.docks["Tape"]], [330], Qt.Orientation.Vertical)

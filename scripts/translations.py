@@ -73,14 +73,14 @@ def texts() -> list[str]:
             "Diagram",
             "Controls",
             "Library",
-            "Stages",
+            "Versions",
             "Depth",
             "Details",
             "Poses",
             "several",
             "no limit",
         ),
-        *("Near", "Far", "Variants", "Move pivots", "Loose rows", "Names", "Limbs", "Limits", "Master"),
+        *("Near", "Far", "Variants", "Move pivots", "Swinging pieces", "Names", "Limbs", "Limits", "Master"),
         *(word for plan in shipped_plans() for word in (plan.name, plan.about, *(row.name for row in plan.rows))),
     ]
     for path in sorted(DESK.rglob("*.py")):

@@ -237,7 +237,7 @@ def a_bendy_scarf(walk: Walker) -> None:
     walk.window.docks["Details"].raise_()
     walk.window.board.fit_selection()
     walk.picture()
-    button = walk.window.details.bendy.buttons["Hang loose"]
+    button = walk.window.details.bendy.buttons["Swing"]
     QTest.mouseClick(button, LEFT)
     walk.settle()
     mesh = walk.puppet.parts[walk.part("Scarf tail")].mesh

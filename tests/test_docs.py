@@ -45,9 +45,25 @@ def test_commands_and_options_of_the_docs_are_there():
 
 
 def test_every_command_is_told_of():
-    told = (ROOT / "README.md").read_text("utf-8")
+    told = (ROOT / "docs" / "command-line.md").read_text("utf-8")
     for command in COMMANDS:
         assert f"umbrite {command} " in told, command
+
+
+@pytest.mark.parametrize("page", ["keys", "findings"])
+def test_pages_made_of_tables_are_as_the_tables_are(page, qapp, monkeypatch):
+    assert qapp
+    monkeypatch.syspath_prepend(str(ROOT / "scripts"))
+    import table_pages
+
+    assert getattr(table_pages, f"{page}_page")() == (ROOT / "docs" / f"{page}.md").read_text("utf-8"), "make man"
+
+
+def test_the_readme_is_read_in_a_minute():
+    text = (ROOT / "README.md").read_text("utf-8")
+    assert text.count("\n") <= 120
+    for place in re.findall(r"\]\(([^)#:]+)[^):]*\)", text):
+        assert (ROOT / place).exists(), place
 
 
 @pytest.mark.long

@@ -316,7 +316,7 @@ def layered(desk):
     desk.session.workspace.go_to(TAKES)
     takes = desk.session.history.now.takes
     made = lay_over(lay_over(takes[0], takes[1], "adds", 0), takes[1], "replaces", 5)
-    desk.session.edit("Lay over", takes=(made, *takes[1:]))
+    desk.session.edit("Add layer", takes=(made, *takes[1:]))
     desk.session.timeline.choose(made.name)
     desk.session.timeline.open_layer(made.layers[0].take.name)
 

@@ -154,7 +154,7 @@ def test_the_right_button_offers_what_one_does_there(wick_window):
     session.workspace.go_to(TAKES)
     assert {"Key all", "Play or stop", "Ghosts before and after"} <= set(words_of(wick_window))
     session.selection.select([part(session.puppet, "Head")])
-    assert "Key the selected" in words_of(wick_window)
+    assert "Key selected" in words_of(wick_window)
 
 
 def test_live_dialogs_stand_beside_the_puppet(wick_window):

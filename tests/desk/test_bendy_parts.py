@@ -49,10 +49,10 @@ def test_one_gesture_makes_a_part_bend_and_one_more_makes_it_swing(scarf, act):
     assert 3 <= len(mesh.joints) <= 12
     assert f"bends in {len(mesh.joints)} joints" in scarf.frame.hints.message
     assert session.history.undo_name == "Bend Lamp pole"
-    scarf.details.bendy.buttons["Hang loose"].click()
+    scarf.details.bendy.buttons["Swing"].click()
     assert all(session.puppet.joints[key].loose for key in mesh.joints)
     assert "triangles" in scarf.details.bendy.about.text()
-    scarf.details.bendy.buttons["Stiff again"].click()
+    scarf.details.bendy.buttons["Stop swinging"].click()
     assert session.puppet.parts[part(session.puppet, "Lamp pole")].mesh is None
     act("undo")
     assert mesh_of(session, "Lamp pole") == mesh

@@ -154,7 +154,7 @@ def test_where_nothing_can_be_kept_the_person_is_told_once(window, answers, qtbo
         window.keeper.keep_now()
         window.keeper.finish()
         qtbot.wait(10)
-    assert answers.asked.count("Not kept for recovery") == 1
+    assert answers.asked.count("Not saved for recovery") == 1
     assert window.keeper.waiting  # it tries again
     monkeypatch.setattr(recovery_keeper, "keep", real)
     window.keeper.keep_now()
@@ -233,7 +233,7 @@ def test_two_windows_on_one_file_lose_nothing(own, window, answers, act):
 
         do("0.5")
         window.files.open(own)
-        assert said[-1].endswith("Another window has changes to it that are not saved.")
+        assert said[-1].endswith("Another window has unsaved changes to it.")
         turn(window, 0.2)
         do("save")
         theirs = own.read_bytes()
@@ -366,7 +366,7 @@ def test_panels_are_put_away_and_brought_back(wick_window, act):
     act("limbs")
     panels = {action.text(): action for action in wick_window.panels_menu.actions()}
     assert set(panels) == {
-        "Family", "Diagram", "Controls", "Library", "Stages", "Depth", "Details", "Poses", "Tape",
+        "Family", "Diagram", "Controls", "Library", "Versions", "Depth", "Details", "Poses", "Tape",
     }  # fmt: skip
     panels["Depth"].trigger()
     assert not wick_window.docks["Depth"].isVisible()

@@ -162,7 +162,7 @@ def test_german_is_built_and_spoken(qapp, tmp_path):
     qapp.installTranslator(translator)
     try:
         assert tr("Save as…") == "Speichern als …"
-        assert tr("Hang {name} from {name2}", name="Hut", name2="Kopf") == "Hut an Kopf hängen"
+        assert tr("Parent {name} to {name2}", name="Hut", name2="Kopf") == "Hut an Kopf hängen"
         same = [act.text for act in ACTIONS if tr(act.text) == act.text]
         assert len(same) < 8, same
     finally:

@@ -281,7 +281,7 @@ def test_found_limits_are_looked_at_as_pictures_and_taken_by_a_click(wick_window
     assert math.degrees(limit.smallest) == pytest.approx(-19.4, abs=0.5)
     assert straight.is_taken()
     menu = {action.text(): action for action in strip.cards[2].menu().actions()}
-    assert {"Take this end", "Take both ends", "Leave Trunk out", "Select the joint"} <= menu.keys()
+    assert {"Accept this end", "Accept both ends", "Leave Trunk out", "Select the joint"} <= menu.keys()
     menu["Leave Trunk out"].trigger()
     assert {card.found.joint for card in strip.cards} == {shin}
     session.step(-1)

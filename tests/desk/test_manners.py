@@ -206,7 +206,7 @@ def test_whatever_lies_under_the_pointer_has_a_menu_of_what_fits(wick_window, ha
     assert {
         "family": "Limit 45° either way",
         "diagram": "Limit 45° either way",
-        "depth": "Exchange the drawing…",
+        "depth": "Replace drawing…",
         "controls": "Remove",
     }[panel] in words
 

@@ -183,7 +183,7 @@ def test_the_rig_is_laid_on_other_art_as_a_new_puppet(walker, act, tmp_path, ans
     act("lay-rig")
     assert "18 places filled" in walker.frame.hints.message
     assert sheet.isVisible()
-    assert sheet.make.text() == "Lay the rig"
+    assert sheet.make.text() == "Transfer rig"
     assert not session.puppet.limbs, "nothing is made yet"
     figure, draft = sheet.figure, session.drafts.now.plan
     assert draft is not None

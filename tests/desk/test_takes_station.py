@@ -94,7 +94,7 @@ def test_a_box_picks_and_a_thread_is_eased_by_a_drag_and_a_double_click(timed, q
     qtbot.mouseDClick(sheet, LEFT, pos=middle)
     menu = QApplication.activePopupWidget()
     assert isinstance(menu, QMenu)
-    next(action for action in menu.actions() if action.text() == "Held until the next").trigger()
+    next(action for action in menu.actions() if action.text() == "Hold").trigger()
     menu.close()
     assert take(timed).tracks[channels[0]][0].interpolation == "hold"
 

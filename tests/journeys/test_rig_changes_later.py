@@ -100,7 +100,7 @@ def make_a_pose_the_rest(person):
     person.settle(100)
     placed = window.session.placed
     window.actions_by_id["make-rest"].trigger()
-    assert window.session.history.undo_name == "Make this pose the rest"
+    assert window.session.history.undo_name == "Make this pose the rest pose"
     return placed
 
 

@@ -62,7 +62,7 @@ def test_a_flat_scarf_swings_after_three_gestures(person, window, tmp_path):
     person.key("shift+v")
     person.until(lambda: window.session.workspace.station is LIMBS)
     person.settle(300)
-    person.click(person.middle(window.details.bendy.buttons["Hang loose"]))
+    person.click(person.middle(window.details.bendy.buttons["Swing"]))
     assert person.gestures - begun == 3
     mesh = mesh_named(window, "Scarf")
     assert len(mesh.joints) >= 3

@@ -214,7 +214,7 @@ def parser() -> argparse.ArgumentParser:
     told = commands.add_parser("schema", help="the JSON Schema of the native file, or of another kind of JSON")
     told.add_argument("kind", nargs="?", default=PUPPET, choices=(PUPPET, PLAN, *KINDS), help="puppet without it")
     told.set_defaults(does=_schema)
-    commands.add_parser("help", help="what a command does, and all that can be said to it").add_argument(
+    commands.add_parser("help", help="what a command does, with all its options").add_argument(
         "command", nargs="?", metavar="COMMAND", help="the command that is told of"
     )
     for command in (whole, *set(commands.choices.values())):  # before the command or behind it; unset unless it is said

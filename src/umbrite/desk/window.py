@@ -165,7 +165,7 @@ class Window(QMainWindow):
             self,
             {
                 "Family": (self.family, left), "Diagram": (self.diagram, left), "Controls": (self.controls_panel, left),
-                "Library": (self.library, left), "Stages": (self.versions, left), "Depth": (self.depth_rail, right),
+                "Library": (self.library, left), "Versions": (self.versions, left), "Depth": (self.depth_rail, right),
                 "Details": (self.details, right), "Poses": (self.shelf, right), "Tape": (self.timeline, below),
             },
         )  # fmt: skip
@@ -189,7 +189,7 @@ class Window(QMainWindow):
         self.strip.badge_pressed.connect(self.show_findings)
         self.findings_list.wanted.connect(lambda key: self.actions_by_id[key].trigger())
         self.strip.stepped.connect(lambda by: self.run(lambda: session.step(by)))
-        self.keeper.failed.connect(lambda text: self.dialogs.tell(tr("Not kept for recovery"), text))
+        self.keeper.failed.connect(lambda text: self.dialogs.tell(tr("Not saved for recovery"), text))
         timeline = session.timeline
         timeline.changed.connect(lambda: None if timeline.playing else self.acts.may_change())
         timeline.play_wanted.connect(lambda: self.play() if session.workspace.station.timed else None)
@@ -234,7 +234,7 @@ class Window(QMainWindow):
         dragged = next((place for place in (self.board, self.timeline.sheet) if place.dragging), None)
         if dragged is not None and not self.session.performing.running:
             dragged.cancel()
-            self.session.say(tr("The drag was put back."))
+            self.session.say(tr("The drag was cancelled."))
             self.acts.may_change()  # a switch that was pressed shows its true state again
             return
         attempt(self.session, work)
@@ -323,9 +323,7 @@ class Window(QMainWindow):
     def switch_panels(self) -> None:
         """Put all panels away, or bring them back."""
         away = self.arrangements.switch_all()
-        self.session.say(
-            tr("The panels are put away; the same key brings them back.") if away else tr("The panels are back.")
-        )
+        self.session.say(tr("The panels are hidden. The same key shows them.") if away else tr("The panels are shown."))
 
     def show_messages(self) -> None:
         """What the hint line said lately."""

@@ -46,7 +46,7 @@ CONTROL_KINDS: dict[ControlKind, Traits] = {
     "pad": Traits("pad", "stands beside", "tile", "X,Y", values=("value", "value_y"), size=90.0),
     "chooser": Traits("chooser", "stands beside", "strip", "NAME", chooses=True, size=120.0),
     "bow": Traits("bow grip", "bows", "drop", "X,Y", bows=True, size=34.0),
-    "aim": Traits("aim point", "is looked at through", "eye", "X,Y", moves=True),
+    "aim": Traits("aim point", "steers the gaze", "eye", "X,Y", moves=True),
 }
 # fmt: on
 MOVING: frozenset[ControlKind] = frozenset(kind for kind, traits in CONTROL_KINDS.items() if traits.moves)

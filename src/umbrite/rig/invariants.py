@@ -55,7 +55,7 @@ def _references(puppet: Puppet) -> Iterator[str]:
         yield "the draw order is not a permutation of the parts"
     for joint in joints.values():
         if joint.parent is not None and joint.parent not in joints:
-            yield f"{joint.name} hangs from a joint that is not there"
+            yield f"{joint.name} has a parent that is not there"
         if any(each and each not in joints for each in joint.also):
             yield f"{joint.name} may follow a joint that is not there"
     for part in puppet.parts.values():

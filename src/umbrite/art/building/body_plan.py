@@ -95,7 +95,7 @@ def _places(plan: BodyPlan) -> tuple[Place, ...]:
             raise RigError(f"The plan {plan.name} has the place {row.name} twice. Name one of them otherwise.")
         if row.on and row.on not in rows and row.on not in found:
             raise RigError(
-                f"In the plan {plan.name}, {row.name} hangs from {row.on}, which does not come before it. Put it first."
+                f"In the plan {plan.name}, {row.name} is a child of {row.on}, which does not come before it. Put it first."
             )
         if not _makes_sense(row):
             raise RigError(
@@ -153,7 +153,7 @@ def read_plan(data: bytes) -> BodyPlan:
     try:
         plan = msgspec.json.decode(data, type=BodyPlan)
     except (msgspec.DecodeError, UnicodeDecodeError, RecursionError) as error:
-        raise RigError(f"This is no body plan: {error}. Choose a file that was kept as one.") from None
+        raise RigError(f"This is no body plan: {error}. Choose a file that was saved as one.") from None
     places_of(plan)
     return plan
 

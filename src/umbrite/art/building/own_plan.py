@@ -31,7 +31,7 @@ def plan_with_places(puppet: Puppet, pieces: Pieces, name: str) -> tuple[BodyPla
     traits = traits_of(pieces)
     on = {key: _carrier(puppet, pieces, key) for key in pieces.keys}
     if sum(above is not None for above in on.values()) < 1:
-        raise RigError("Nothing hangs from anything here yet. Build the family first; then it can be kept as a plan.")
+        raise RigError("Nothing has a parent here yet. Build the family first; then it can be saved as a plan.")
     pairs = _pairs(puppet, pieces)
     front = _seen_from_the_front(puppet, pairs, traits)
     ahead = 1 if front else _ahead(puppet, traits)

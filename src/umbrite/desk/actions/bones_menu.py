@@ -30,6 +30,6 @@ BONES: tuple[Act, ...] = (
     Act("bind-name", "Bones", "Bind parts by name", "", "rig-bind", on_session(bone_commands.bind_by_name), bone_commands.needs_any_bone),
     Act("bind-overlap", "Bones", "Bind parts by overlap", "", "rig-bind", on_session(bone_commands.bind_by_overlap), bone_commands.needs_any_bone),
     Act("loose", "Bones", "Show what nothing carries", "", "search", on_session(bone_commands.select_loose), bone_commands.needs_loose),
-    Act("bind-nearest", "Bones", "Bind what is loose to the nearest", "", "rig-bind", on_session(bone_commands.bind_nearest), bone_commands.needs_loose),
+    Act("bind-nearest", "Bones", "Bind unbound parts to the nearest", "", "rig-bind", on_session(bone_commands.bind_nearest), bone_commands.needs_loose),
 )
 # fmt: on

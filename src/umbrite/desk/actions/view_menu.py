@@ -8,8 +8,8 @@ from umbrite.desk.commands.parts import art_commands
 VIEW: tuple[Act, ...] = (
     Act("fit", "View", "Fit", "F", "maximize", lambda desk: desk.board.fit_selection()),
     Act("actual", "View", "Actual size", "1", "search", lambda desk: desk.board.show_actual_size()),
-    Act("closer", "View", "Closer", "Ctrl++", "search", lambda desk: desk.board.zoom_by(1.25)),
-    Act("farther", "View", "Farther", "Ctrl+-", "search", lambda desk: desk.board.zoom_by(0.8)),
+    Act("closer", "View", "Zoom in", "Ctrl++", "search", lambda desk: desk.board.zoom_by(1.25)),
+    Act("farther", "View", "Zoom out", "Ctrl+-", "search", lambda desk: desk.board.zoom_by(0.8)),
     Act("xray", "View", "X-ray", "X", "contrast", view_of("xray"), view="xray"),
     Act("outlines", "View", "Outlines", "Shift+X", "rig-part", view_of("outlines"), view="outlines"),
     Act("bare", "View", "Art only, in Rehearse", "Z", "image", view_of("bare"), view="bare"),
@@ -18,12 +18,12 @@ VIEW: tuple[Act, ...] = (
     Act("clear-guides", "View", "Clear guides", "", "x", on_session(art_commands.clear_guides), art_commands.needs_guides),
     Act("cords", "View", "All cords", "Shift+C", "rig-cord", view_of("cords"), view="cords"),
     Act("diagram", "View", "Family as a diagram", "Ctrl+G", "rig-family", lambda desk: desk.show_diagram()),
-    Act("library", "View", "Library of branches", "Ctrl+B", "rig-library", lambda desk: desk.show_panel("Library")),
-    Act("stages", "View", "Stages of work", "Ctrl+H", "rig-stage", lambda desk: desk.show_panel("Stages")),
-    Act("next-panel", "View", "To the next panel", "F6", "arrow-down", lambda desk: desk.next_panel()),
-    Act("panels", "View", "Put panels away or bring them back", "F9", "maximize", lambda desk: desk.switch_panels()),
+    Act("library", "View", "Library", "Ctrl+B", "rig-library", lambda desk: desk.show_panel("Library")),
+    Act("stages", "View", "Versions", "Ctrl+H", "rig-stage", lambda desk: desk.show_panel("Versions")),
+    Act("next-panel", "View", "Next panel", "F6", "arrow-down", lambda desk: desk.next_panel()),
+    Act("panels", "View", "Hide or show panels", "F9", "maximize", lambda desk: desk.switch_panels()),
     Act("next-board", "View", "Board: paler or darker", "", "contrast", lambda desk: desk.next_board()),
-    Act("show", "View", "Show to others", "F11", "maximize", lambda desk: desk.show_alone()),
+    Act("show", "View", "Full screen", "F11", "maximize", lambda desk: desk.show_alone()),
     Act("layout", "View", "Reset layout", "", "layers", lambda desk: desk.reset_layout()),
 )
 # fmt: on

@@ -31,7 +31,7 @@ def make_controls(session: Session) -> None:
         count = len(propose_controls(session.puppet))
         session.say(
             tr(
-                "{count} controls are pencilled in. Click one to leave it out or take it again; Enter makes them, Esc rubs them out.",
+                "{count} controls are proposed. Click one to exclude it; Enter makes them, Esc discards them.",
                 count=count,
             )
         )
@@ -45,7 +45,7 @@ def take_all(session: Session) -> None:
     wanted = [p for p in propose_controls(session.puppet) if p.control.name not in left]
     session.drafts.put(session.drafts.now._replace(left_out=None))
     if not wanted:
-        session.say(tr("All pencilled controls were left out; none was made."))
+        session.say(tr("All proposed controls are excluded; none was made."))
         return
     puppet, made = make_proposed(session.puppet, wanted)
     session.edit(
@@ -56,7 +56,7 @@ def take_all(session: Session) -> None:
 
 def rub_out(session: Session) -> None:
     session.drafts.put(session.drafts.now._replace(left_out=None))
-    session.say(tr("The pencilled controls were rubbed out; nothing was made."))
+    session.say(tr("The proposed controls were discarded."))
 
 
 def leave_or_take(session: Session, number: int) -> None:

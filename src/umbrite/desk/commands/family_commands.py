@@ -17,7 +17,7 @@ from umbrite.rig.placement import ground_of
 # Family
 def free_joints(session: Session) -> None:
     keys = session.selection.of("joint")
-    _hang(session, tr("Free {keys}", keys=label_of(session, keys)), set_parent(session.puppet, keys, None))
+    _hang(session, tr("Clear parent of {keys}", keys=label_of(session, keys)), set_parent(session.puppet, keys, None))
 
 
 def carry(session: Session) -> str:
@@ -45,24 +45,24 @@ def hang_from(session: Session, keys: Sequence[str], parent: str | None) -> None
     joints = [puppet.limbs[key].target if id_kind(key) == "limb" else key for key in keys]
     parent = puppet.limbs[parent].target if parent is not None and id_kind(parent) == "limb" else parent
     if parent is not None and set(joints) & {parent, *ancestors(puppet, parent)} and len(joints) > 1:
-        raise RigError(tr("Some of these carry the place where you let go. Drag fewer, or let go elsewhere."))
+        raise RigError(tr("Some of these are parents of that place. Drag fewer, or drop elsewhere."))
     after = set_parent(puppet, joints, parent)
     where = f"from {puppet.joints[parent].name}" if parent is not None else "from nothing"
-    _hang(session, tr("Hang {joints} {where}", joints=label_of(session, joints), where=where), after)
+    _hang(session, tr("Parent {joints} {where}", joints=label_of(session, joints), where=where), after)
 
 
 def parent_to_last(session: Session) -> None:
     """Hang all selected joints from the one that was selected last."""
     *keys, parent = session.selection.of("joint")
     name = session.puppet.joints[parent].name
-    step = tr("Hang {keys} from {name}", keys=label_of(session, keys), name=name)
+    step = tr("Parent {keys} to {name}", keys=label_of(session, keys), name=name)
     _hang(session, step, set_parent(session.puppet, keys, parent))
 
 
 def needs_last(session: Session) -> str:
     """Why nothing can be hung from the last selected joint."""
     several = len(session.selection.of("joint")) > 1
-    return "" if several else tr("Select the joints to hang first, then Shift+click what they should hang from.")
+    return "" if several else tr("Select the joints first, then Shift+click their parent.")
 
 
 def _hang(session: Session, step: str, puppet: Puppet) -> None:

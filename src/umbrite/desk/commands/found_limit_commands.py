@@ -33,13 +33,13 @@ def find(session: Session) -> None:
     try:
         found = session.apart(tr("Turning the joints"), work)
     except CancelledError:
-        session.say(tr("The search was stopped; no limit was changed."))
+        session.say(tr("Cancelled: no limit was changed."))
         return
     session.workspace.go_to(LIMBS)
     session.workspace.take_tool(LIMIT)
     session.drafts.put(session.drafts.now._replace(found_limits=tuple(found)))
     if found:
-        session.say(tr("Click a picture to take that limit, or take all. What is free all the way gets no limit."))
+        session.say(tr("Click a picture to accept that limit, or accept all. What is free all the way gets none."))
     else:
         session.say(
             tr("None of these joints has a seam to look at: neither it nor what carries it has a drawing there.")
@@ -59,7 +59,7 @@ def taken(puppet: Puppet, found: FoundLimit, end: str) -> Puppet:
 
 def take(session: Session, found: FoundLimit, end: str) -> None:
     name = session.puppet.joints[found.joint].name
-    session.edit(tr("Take limit of {name}", name=name), puppet=taken(session.puppet, found, end))
+    session.edit(tr("Accept limit of {name}", name=name), puppet=taken(session.puppet, found, end))
 
 
 def leave(session: Session, found: FoundLimit) -> None:
@@ -75,5 +75,5 @@ def take_all(session: Session) -> None:
     for found in session.drafts.now.found_limits:
         puppet = taken(puppet, found, "both")
     count = len(session.drafts.now.found_limits)
-    session.edit(tr("Take {count} limits", count=count), puppet=puppet)
-    session.say(tr("The limits of {count} joints were taken over.", count=count))
+    session.edit(tr("Accept {count} limits", count=count), puppet=puppet)
+    session.say(tr("The limits of {count} joints were set.", count=count))

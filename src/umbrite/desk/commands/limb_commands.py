@@ -32,9 +32,7 @@ def chosen_limbs(session: Session) -> list[str]:
 def needs_named_limbs(session: Session) -> str:
     if propose_limbs(session.puppet):
         return ""
-    return tr(
-        "Find joints first: arms and legs are told by names such as thigh, shin and foot that hang from each other."
-    )
+    return tr("Find joints first: arms and legs are found by names such as thigh, shin and foot.")
 
 
 def propose_from_names(session: Session) -> None:
@@ -45,9 +43,7 @@ def propose_from_names(session: Session) -> None:
     session.selection.select([])
     session.drafts.put(session.drafts.now._replace(limbs=found))
     count = f"{len(found)} limb{' is' if len(found) == 1 else 's are'}"
-    session.say(
-        tr("{count} pencilled in. Click one to leave it out; Enter makes them, Esc rubs them out.", count=count)
-    )
+    session.say(tr("{count} proposed. Click one to exclude it; Enter makes them, Esc discards them.", count=count))
 
 
 def leave_or_take(session: Session, number: int) -> None:
@@ -65,7 +61,7 @@ def accept_proposed(session: Session) -> None:
     """Make the proposed limbs that are not left out, in one step; a refusal leaves all of them proposed."""
     wanted = [(limb.root, limb.end) for limb in session.drafts.now.limbs if not limb.left_out]
     if not wanted:
-        raise RigError(tr("All pencilled limbs are left out. Click one to take it in again, or rub them out with Esc."))
+        raise RigError(tr("All proposed limbs are excluded. Click one to include it, or discard them with Esc."))
     puppet, made = make_limbs(session.puppet, wanted)
     names = ", ".join(puppet.limbs[key].name for key in made)
     session.drafts.put(session.drafts.now._replace(limbs=()))
@@ -74,16 +70,13 @@ def accept_proposed(session: Session) -> None:
     )
     session.selection.select(made)
     session.say(
-        tr(
-            "{names}: drag a hook's cord to what it should follow, T turns a bend side. Next: Make controls, K.",
-            names=names,
-        )
+        tr("{names}: drag a hook to what it should follow, T turns a bend side. Next: Make controls, K.", names=names)
     )
 
 
 def rub_out(session: Session) -> None:
     session.drafts.put(session.drafts.now._replace(limbs=()))
-    session.say(tr("The pencilled limbs were rubbed out."))
+    session.say(tr("The proposed limbs were discarded."))
 
 
 def turn_side(session: Session) -> None:

@@ -42,7 +42,7 @@ def make_pose_the_rest(session: Session) -> None:
     puppet, words = make_rest(placed)
     pose = now.pose if session.workspace.station.timed else kept_at_rest(puppet, session.pose)
     document = replace(now, puppet=puppet, pose=pose)
-    session.carry(tr("Make this pose the rest"), document, rest_posed(placed, puppet))
+    session.carry(tr("Make this pose the rest pose"), document, rest_posed(placed, puppet))
     session.say(tr("This is the rest pose now. ") + " ".join(words))
 
 

@@ -51,14 +51,14 @@ def needs_undo(session: Session) -> str:
 
 
 def needs_redo(session: Session) -> str:
-    return "" if session.history.redo_name is not None else tr("There is nothing to do again.")
+    return "" if session.history.redo_name is not None else tr("There is nothing to redo.")
 
 
 def needs_holds(session: Session) -> str:
     return (
         ""
         if session.drafts.now.holds
-        else tr("No point is held. Take Whole body and click on the art to hold it there.")
+        else tr("No point is held. Choose Whole body and click the art to hold it there.")
     )
 
 

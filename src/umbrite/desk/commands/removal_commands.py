@@ -69,7 +69,7 @@ def _told(before: Puppet, puppet: Puppet) -> list[str]:
             moved.setdefault(joint.parent, []).append(joint.name)
     for parent, names in moved.items():
         carrier = puppet.joints[parent].name if parent is not None else tr("the board")
-        told.append(tr("These hang from {carrier} now: {names}.", carrier=carrier, names=some_names(names)))
+        told.append(tr("{carrier} is now the parent of: {names}.", carrier=carrier, names=some_names(names)))
     whole = [
         part.name for key, part in puppet.parts.items() if part.clip is None and before.parts[key].clip is not None
     ]

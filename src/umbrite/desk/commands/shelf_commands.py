@@ -54,7 +54,7 @@ def _saved(session: Session, name: str, about: tuple[str, ...]) -> str:
     name = puppet.poses[-1].name
     session.edit(tr("Save {name}", name=name), puppet=puppet)
     part = " for this part only" if about else ""
-    session.say(tr("{name} is on the shelf{part}. Double click its name to give it another one.", name=name, part=part))
+    session.say(tr("{name} was saved{part}. Double click its name to rename it.", name=name, part=part))
     return name
 
 
@@ -93,7 +93,7 @@ def take_up(session: Session, text: str) -> None:
     channels = _channels_of(text)
     if channels is None:
         raise RigError(tr("This file holds no pose. Export a pose file here or in another window first."))
-    _take(session, channels, tr("Take up pose"))
+    _take(session, channels, tr("Load pose"))
 
 
 def _channels_of(text: str) -> dict[str, float | str] | None:
@@ -109,4 +109,4 @@ def _take(session: Session, channels: dict[str, float | str], step: str) -> None
     pose, missing = from_names(session.puppet, channels)
     session.edit(step, pose=pose)
     words = f" This puppet has no {', '.join(missing[:4])}{' and more' if len(missing) > 4 else ''}." if missing else ""
-    session.say(tr("Pose taken: {count} values.{words}", count=len(pose), words=words))
+    session.say(tr("Pose loaded: {count} values.{words}", count=len(pose), words=words))

@@ -16,7 +16,7 @@ def run(session: Session) -> tuple[Package, Report] | None:
             tr("Workout"), lambda watch: workout(package.puppet, pictures, watch, takes=package.document.takes)
         )
     except CancelledError:
-        session.say(tr("The workout was stopped; nothing was changed."))
+        session.say(tr("Cancelled: nothing was changed."))
         return None
     session.checks.add_tried([item.finding for item in report.noticed])
     count = len(report.noticed)

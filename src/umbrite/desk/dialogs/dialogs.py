@@ -120,9 +120,9 @@ class Dialogs:
         box.setIcon(QMessageBox.Icon.NoIcon)
         box.setWindowTitle(tr("Unsaved work"))
         box.setText(tr("<b>{name} has changes that are not saved.</b>", name=name))
-        box.setInformativeText(tr("Save them before you go on? Dropped changes can't be fetched back."))
+        box.setInformativeText(tr("Save them first? Discarded changes can't be restored."))
         keep = box.addButton(tr("Save"), QMessageBox.ButtonRole.AcceptRole)
-        drop = box.addButton(tr("Drop the changes"), QMessageBox.ButtonRole.DestructiveRole)
+        drop = box.addButton(tr("Discard the changes"), QMessageBox.ButtonRole.DestructiveRole)
         stay = box.addButton(tr("Stay here"), QMessageBox.ButtonRole.RejectRole)
         box.setDefaultButton(keep)
         box.setEscapeButton(stay)
@@ -159,7 +159,7 @@ class Dialogs:
 
     def may_run(self, path: str, fingerprint: str) -> bool:
         """A script is about to run for the first time, or has changed since."""
-        words: dict[Literal["run", "stay"], str] = {"run": tr("Let it run"), "stay": tr("Not now")}
+        words: dict[Literal["run", "stay"], str] = {"run": tr("Run"), "stay": tr("Not now")}
         more = tr(
             "A script may do whatever you may: read, write and send files. Run only what you know.\n\n{path}\nSHA-256 {fingerprint}",
             path=path, fingerprint=fingerprint,

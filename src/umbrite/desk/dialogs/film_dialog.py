@@ -110,7 +110,7 @@ class FilmDialog(QDialog):
             )
             + self._of_sound()
         )  # fmt: skip
-        self.ground.setText(tr("Seen through") if self._colour is None else self._colour)
+        self.ground.setText(tr("Transparent") if self._colour is None else self._colour)
         swatch = QPixmap(16, 16)
         swatch.fill(QColor(self._colour) if self._colour else Qt.GlobalColor.transparent)
         self.ground.setIcon(QIcon(swatch))

@@ -36,7 +36,7 @@ class GltfDialog(QDialog):
             item.setFlags(item.flags() | Qt.ItemFlag.ItemIsUserCheckable)
             item.setCheckState(Qt.CheckState.Checked)
         title = QLabel(
-            tr("Takes, as animations") if self._takes else tr("There are no takes: the puppet goes out at rest.")
+            tr("Takes, as animations") if self._takes else tr("There are no takes: the puppet is exported at rest.")
         )
         column.addWidget(title)
         column.addWidget(self.takes)

@@ -55,7 +55,7 @@ class EngineDesk:
         """The frames of the take that is looked at, on sheets."""
         session, take = self.session, self.session.timeline.take
         if take is None:
-            session.say(tr("There is no take yet. Pose at the lamp in Takes, or make one."))
+            session.say(tr("There is no take yet. Pose something in Takes, or make a take."))
             return
         film = self.dialogs.choose_film(Film(session.file.package(), take, frames_of(take)), "")
         if film is None:

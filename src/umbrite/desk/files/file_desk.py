@@ -116,7 +116,7 @@ class FileDesk:
         self.session.workspace.go_to(REHEARSE if package.puppet.controls else PARTS)
         said = tr("{path} opened: {count} parts.", path=shown_name(path), count=len(package.puppet.parts))
         if self.elsewhere(path):
-            said += " " + tr("Another window has changes to it that are not saved.")
+            said += " " + tr("Another window has unsaved changes to it.")
         self.session.say(said)
         return True
 
@@ -381,7 +381,7 @@ class FileDesk:
         if count := self.session.timeline.waiting:
             self.session.say(
                 tr(
-                    "Saved as {name}, without {count} changes that are not kept as keys. Enter keeps them in Takes.",
+                    "Saved as {name}, without {count} pending changes. Enter keys them in Takes.",
                     name=path.name, count=count,
                 )
             )  # fmt: skip
@@ -404,7 +404,7 @@ class FileDesk:
         self.session.open(package, of, saved=False)
         self.session.file.stamp = left.beside.stamp  # what others have done to the file since is asked about
         self.session.workspace.go_to(REHEARSE if package.puppet.controls else PARTS)
-        self.session.say(tr("{name} is back as it was last kept. Save it to be safe.", name=package.puppet.name))
+        self.session.say(tr("{name} was recovered. Save it to be safe.", name=package.puppet.name))
         return True
 
     def export_as(self, ending: str) -> None:
@@ -430,13 +430,13 @@ class FileDesk:
         suggestion = (self.folder or Path.home()) / f"{suggested_stem(package.puppet.name)}-workout.pdf"
         path = self.dialogs.path_to_save(suggestion, ".pdf")
         if path is not None and self._done(lambda: write_sheets(path, package, report)):
-            self.session.say(tr("The contact sheet was kept as {name}.", name=path.name))
+            self.session.say(tr("The contact sheet was saved as {name}.", name=path.name))
 
     def export_take(self, ending: str) -> None:
         """The take that is looked at, as a film or as numbered pictures; what was begun and stopped leaves nothing."""
         session, take = self.session, self.session.timeline.take
         if take is None:
-            session.say(tr("There is no take yet. Pose at the lamp in Takes, or make one."))
+            session.say(tr("There is no take yet. Pose something in Takes, or make a take."))
             return
         film = self.dialogs.choose_film(Film(session.file.package(), take, frames_of(take)), ending)
         if film is None:

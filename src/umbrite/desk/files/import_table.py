@@ -85,7 +85,7 @@ class ImportTable(QDialog):
         self._sets: dict[Group, QCheckBox] = {}
         self._proposed = sets_proposed(layered.layers)
         self._busy = False
-        self.setWindowTitle(tr("Lay out the pieces"))
+        self.setWindowTitle(tr("Fan out the pieces"))
         self.setMinimumSize(760, 480)
         self.resize(1040, 620)
         column = QVBoxLayout(self)
@@ -123,7 +123,7 @@ class ImportTable(QDialog):
         """What of the picture could not be kept; hidden where everything was."""
         notes = QPlainTextEdit("\n".join(f"\N{BULLET} {note}" for note in self.layered.notes), self)
         notes.setReadOnly(True)
-        notes.setAccessibleName(tr("What is not kept of this picture"))
+        notes.setAccessibleName(tr("What is lost from this picture"))
         lines = min(len(self.layered.notes), 4)
         notes.setFixedHeight(lines * notes.fontMetrics().lineSpacing() + 18)
         notes.setVisible(lines > 0)

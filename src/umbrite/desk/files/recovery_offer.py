@@ -33,7 +33,7 @@ class Offers:
         when = time.strftime("%d %B, %H:%M", time.localtime(left.beside.written))
         self._ask(
             tr("<b>Umbrite ended suddenly while {name} had changes that were not saved.</b>", name=name),
-            tr("They were kept on {when}. Bringing them back changes no file until you save.", when=when),
+            tr("They were saved on {when}. Recovering them changes no file until you save.", when=when),
             {"Bring it back": self._open, "Let it go": self._drop, "Ask me later": self.let_go},
         )
 

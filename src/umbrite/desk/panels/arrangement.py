@@ -39,14 +39,14 @@ def lay_docks(window: QMainWindow, panels: Mapping[str, tuple[QWidget, Qt.DockWi
     window.setCorner(Qt.Corner.BottomRightCorner, right)
     docks = {name: _dock(window, name, widget, area) for name, (widget, area) in panels.items()}
     window.splitDockWidget(docks["Family"], docks["Library"], Qt.Orientation.Vertical)
-    for behind, name in (("Library", "Stages"), ("Family", "Diagram"), ("Diagram", "Controls"), ("Details", "Poses")):
+    for behind, name in (("Library", "Versions"), ("Family", "Diagram"), ("Diagram", "Controls"), ("Details", "Poses")):
         window.tabifyDockWidget(docks[behind], docks[name])
     wide = {"Family": 256, "Depth": 262, "Details": 262}
     window.resizeDocks([docks[name] for name in wide], list(wide.values()), Qt.Orientation.Horizontal)
     window.resizeDocks([docks["Depth"], docks["Details"]], [270, 380], Qt.Orientation.Vertical)
     for name in ("Family", "Details"):
         docks[name].raise_()
-    for name in ("Tape", "Library", "Stages"):  # they come when they are wanted
+    for name in ("Tape", "Library", "Versions"):  # they come when they are wanted
         docks[name].hide()
     return docks
 
@@ -106,7 +106,7 @@ class Arrangements:
         self._window, self._docks, self._settings = window, docks, settings
         self._at: Station | None = None
         self._put_away: QByteArray | None = None  # the state before all panels were put away
-        self.edge = QToolBar(tr("Panels that are put away"), window)
+        self.edge = QToolBar(tr("Hidden panels"), window)
         self.edge.setObjectName("edge")
         self.edge.setMovable(False)
         self.edge.setContextMenuPolicy(Qt.ContextMenuPolicy.PreventContextMenu)

@@ -57,7 +57,7 @@ class ControlsPanel(QWidget):
         column = QVBoxLayout(self)
         column.setContentsMargins(6, 6, 6, 6)
         column.setSpacing(5)
-        words = QLabel(tr("Ticked controls are handed over to animators."))
+        words = QLabel(tr("Animators may use the ticked controls."))
         words.setObjectName("quiet")
         words.setWordWrap(True)
         self.controls = ThingList(session, "control", "Controls")

@@ -123,7 +123,7 @@ class DepthRail(SelectingList):
             item.setBackground(look.with_alpha(colour, 60))
             item.setToolTip(tr("{name}, label {label}", name=name, label=label))
         if key in self._together:
-            item.setToolTip(tr("{name}: a double click unfolds them", name=name))
+            item.setToolTip(tr("{name}: double click to expand", name=name))
         if not visible:
             item.setForeground(Qt.GlobalColor.gray)
             item.setToolTip(tr("{name} is hidden", name=name))

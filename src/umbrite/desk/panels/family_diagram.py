@@ -77,9 +77,7 @@ class Sheet(QWidget):
         self.setMinimumSize(180, 160)
         self.setToolTipDuration(4000)
         self.setAccessibleName(tr("Family as a diagram"))
-        self.setAccessibleDescription(
-            tr("Wheel zooms, the middle button moves, F fits; drag a card onto another to hang it there")
-        )
+        self.setAccessibleDescription(tr("Wheel zooms, middle button moves, F fits; drag a card onto its new parent"))
         self.setFocusPolicy(Qt.FocusPolicy.StrongFocus)
         self._following = Following(session, self.rebuild, ("joints", "parts", "order", "limbs", "sets"), self)
         session.workspace.view_changed.connect(self._follow_variants)
@@ -341,9 +339,9 @@ class Sheet(QWidget):
         where = f"from {session.puppet.joints[over].name}" if over else "from nothing"
 
         def hang() -> None:
-            step = tr("Hang {name} {where}", name=name, where=where)
+            step = tr("Parent {name} {where}", name=name, where=where)
             moved = rewire(session, step, set_parent(session.puppet, keys, over)) or tr("Nothing has moved.")
-            session.say(tr("{name} hangs {where} now. {moved}", name=name, where=where, moved=moved))
+            session.say(tr("{name} is parented {where} now. {moved}", name=name, where=where, moved=moved))
 
         attempt(session, hang)
 

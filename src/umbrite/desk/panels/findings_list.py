@@ -46,7 +46,7 @@ class FindingsList(QFrame):
         puppet = self.session.puppet
         later = [each for each in found if not is_used(puppet, CODES[each.code].station)]
         if len(later) == len(found):
-            column.addWidget(QLabel(tr("Nothing to look at: the checks found all well.")))
+            column.addWidget(QLabel(tr("No findings: all is well.")))
         groups = grouped(each for each in found if each not in later) + ([[]] if later else []) + grouped(later)
         for group in groups:
             if not group:
@@ -150,7 +150,7 @@ class FindingsList(QFrame):
         more.setWordWrap(True)
         more.hide()
         why.toggled.connect(more.setVisible)
-        meant = QPushButton(tr("It is meant so"))
+        meant = QPushButton(tr("Ignore"))
         meant.clicked.connect(lambda: self._mean(finding))
         buttons.addWidget(why)
         buttons.addWidget(meant)
@@ -171,11 +171,11 @@ class FindingsList(QFrame):
         self._wanted(action)
 
     def _mean(self, finding: Finding) -> None:
-        self.session.edit(tr("Mark a finding as meant so"), puppet=mark_meant(self.session.history.now.puppet, finding))
+        self.session.edit(tr("Ignore a finding"), puppet=mark_meant(self.session.history.now.puppet, finding))
         self.refresh()
 
     def _look_again(self) -> None:
-        self.session.edit(tr("Look at all findings again"), puppet=look_again(self.session.history.now.puppet))
+        self.session.edit(tr("Show all ignored findings"), puppet=look_again(self.session.history.now.puppet))
         self.refresh()
 
     def _fix(self, finding: Finding) -> None:

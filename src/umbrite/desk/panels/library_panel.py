@@ -85,8 +85,8 @@ class LibraryPanel(QWidget):
         self.name_line = QLineEdit(self)
         self.name_line.setAccessibleName(tr("Name of the branch"))
         self.name_line.hide()
-        self.keep_button = QPushButton(tr("Keep the selected branch"))
-        self.bring_button = QPushButton(tr("Bring"))
+        self.keep_button = QPushButton(tr("Save the selected branch"))
+        self.bring_button = QPushButton(tr("Insert"))
         row = QHBoxLayout()
         row.addWidget(self.keep_button, 1)
         row.addWidget(self.bring_button)
@@ -135,7 +135,7 @@ class LibraryPanel(QWidget):
     def _tell(self) -> None:
         why = needs_branch(self.session)
         self.keep_button.setEnabled(not why)
-        self.keep_button.setToolTip(why or tr("Into a folder of your own, with its limbs, controls and own poses"))
+        self.keep_button.setToolTip(why or tr("Saves it to your own library, with limbs, controls and poses"))
         self.bring_button.setEnabled(self.chosen() is not None)
         self.bring_button.setToolTip(tr("Onto the selected joint, or free where none is selected"))
 
@@ -156,10 +156,10 @@ class LibraryPanel(QWidget):
         menu.setAttribute(Qt.WidgetAttribute.WA_DeleteOnClose)
         path, mine = self.chosen(), self._own()
         for words, work, able in (
-            (tr("Bring"), self._bring, path is not None),
-            (tr("Take in as a guest"), self._as_guest, path is not None),
-            (tr("Name…"), self.edit_name, mine is not None),
-            (tr("Into the trash"), self.remove, mine is not None),
+            (tr("Insert"), self._bring, path is not None),
+            (tr("Insert as a guest"), self._as_guest, path is not None),
+            (tr("Rename…"), self.edit_name, mine is not None),
+            (tr("Move to trash"), self.remove, mine is not None),
         ):
             action = menu.addAction(words)
             action.setEnabled(able)
@@ -195,7 +195,7 @@ class LibraryPanel(QWidget):
         said = (
             tr("{name} is in the trash.", name=path.stem)
             if done
-            else tr("There is no trash here; {name} stays.", name=path.stem)
+            else tr("There is no trash here, so {name} was not removed.", name=path.stem)
         )
         self.session.say(said)
         self.refresh()

@@ -174,7 +174,7 @@ class FindingsBadge(QToolButton):
             if groups
             else tr("All well")
         )
-        self.setToolTip(tr("What the checks noticed  (Ctrl+E)"))
+        self.setToolTip(tr("Findings  (Ctrl+E)"))
 
 
 class Strip(QWidget):

@@ -45,10 +45,10 @@ class VersionsPanel(QWidget):
         column = QVBoxLayout(self)
         column.setContentsMargins(8, 6, 6, 6)
         column.setSpacing(6)
-        self.keep_button = QPushButton(tr("Keep this stage"))
+        self.keep_button = QPushButton(tr("Save a version"))
         self.list = QListWidget()
         self.list.setIconSize(QSize(WIDE, TALL))
-        self.list.setAccessibleName(tr("Stages of work"))
+        self.list.setAccessibleName(tr("Versions"))
         self.list.setEditTriggers(
             QAbstractItemView.EditTrigger.DoubleClicked | QAbstractItemView.EditTrigger.EditKeyPressed
         )
@@ -59,8 +59,8 @@ class VersionsPanel(QWidget):
         self.told.setAccessibleName(tr("What differs"))
         self.told.setWordWrap(True)
         self.told.setHorizontalScrollBarPolicy(Qt.ScrollBarPolicy.ScrollBarAlwaysOff)
-        self.back_button, self.branch_button = (QPushButton(tr("Go back to it")), QPushButton(tr("Take a branch…")))
-        self.new_button, self.remove_button = (QPushButton(tr("New puppet from it")), QPushButton(tr("Remove it")))
+        self.back_button, self.branch_button = (QPushButton(tr("Restore")), QPushButton(tr("Insert a branch…")))
+        self.new_button, self.remove_button = (QPushButton(tr("New puppet from this")), QPushButton(tr("Remove it")))
         buttons = QGridLayout()
         for i, button in enumerate((self.back_button, self.branch_button, self.new_button, self.remove_button)):
             buttons.addWidget(button, i // 2, i % 2)
@@ -104,7 +104,7 @@ class VersionsPanel(QWidget):
                 item = QListWidgetItem(self._icon(version), version.name)
                 item.setData(KEYS, version.name)
                 item.setFlags(item.flags() | Qt.ItemFlag.ItemIsEditable)
-                item.setToolTip(tr("{name}, kept {when}", name=version.name, when=_when(version.kept)))
+                item.setToolTip(tr("{name}, saved {when}", name=version.name, when=_when(version.kept)))
                 self.list.addItem(item)
                 item.setSelected(version.name == name)
             self._busy = False
@@ -129,10 +129,10 @@ class VersionsPanel(QWidget):
             self.told.addItem(item)
         if not self.list.count():
             self.words.setText(
-                tr("Keep the work as it is now, to look at it or go back to it later. All of it lies in the file.")
+                tr("Save the work as it is now, to compare or restore later. All of it is kept in the file.")
             )
         elif version is None:
-            self.words.setText(tr("Click a stage to see what differs from now."))
+            self.words.setText(tr("Click a version to see what differs from now."))
         elif told:
             self.words.setText(
                 tr(

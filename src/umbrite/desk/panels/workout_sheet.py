@@ -45,7 +45,7 @@ class WorkoutSheet(QDialog):
         area.setWidget(inside)
         column.addWidget(area, 1)
         row = QHBoxLayout()
-        self.keep = QPushButton(tr("Keep the sheet as PDF, TIFF or PNG…"))
+        self.keep = QPushButton(tr("Save the sheet as PDF, TIFF or PNG…"))
         self.keep.clicked.connect(keep)
         close = QPushButton(tr("Close"))
         close.clicked.connect(self.close)

@@ -104,7 +104,7 @@ class Session(QObject):
         self.timeline.dropped.connect(
             lambda frame, count: self.say(
                 tr(
-                    "{count} changes at frame {frame} were not kept. Ctrl+Z brings them back.",
+                    "{count} pending changes at frame {frame} were discarded. Ctrl+Z restores them.",
                     count=count,
                     frame=f"{frame:g}",
                 )
@@ -294,7 +294,7 @@ class Session(QObject):
         """What the last step carried over keeps its values, as if nothing had been carried over."""
         last, name = self.carried_last, self.history.undo_name
         if last is None or name is None:
-            raise RigError(tr("The last step carried no takes or poses over."))
+            raise RigError(tr("The last step changed no takes or poses."))
         self.history.undo()
         self.rests.last = None
         self._settle(name, last.plain)
@@ -326,7 +326,7 @@ class Session(QObject):
             self.say(tr("The pass was discarded."))
             return
         if by < 0 and self.workspace.station.timed and (frame := self.timeline.recall()) is not None:
-            self.say(tr("What was not kept at frame {frame} is there again: Enter keeps it.", frame=f"{frame:g}"))
+            self.say(tr("The pending changes at frame {frame} are back: Enter keys them.", frame=f"{frame:g}"))
             return
         go = self.history.undo if by < 0 else self.history.redo
         names = [name for name in (go() for _ in range(abs(by))) if name is not None]

@@ -48,15 +48,10 @@ PIVOT = Tool(
     "Pivot",
     "P",
     "rig-pivot",
-    "Drag a rivet to where the part turns; the picture stays. Alt slides the picture under it; hold W and drag to sway.",
+    "Drag a rivet to the pivot. Alt slides the picture under it; hold W and drag to try it.",
 )
 CORD = Tool(
-    "cord",
-    "cord",
-    "Cord",
-    "D",
-    "rig-cord",
-    "Drag a cord from a rivet or part and let go on what should carry it. Shift selects several to hang at once.",
+    "cord", "cord", "Parent", "D", "rig-cord", "Drag from a part or rivet to its parent. Shift selects several first."
 )
 LIMB = Tool(
     "limb",
@@ -72,7 +67,7 @@ BONE = Tool(
     "Bones",
     "E",
     "rig-bone",
-    "Press, drag, let go: a bone; go on from its tip. Alt drags bones (Shift: alone), Ctrl draws a line for many.",
+    "Drag to draw a bone, then go on from its tip. Alt moves bones, Ctrl draws a line of them.",
 )
 BIND = Tool(
     "bind",
@@ -105,7 +100,7 @@ MESH_POINTS = Tool(
     "Mesh points",
     "Shift+P",
     "rig-mesh",
-    "Drag points of the mesh; click to add one, Del takes the picked ones out. Shift picks several, Alt+drag a box of them.",
+    "Drag mesh points; click adds one, Del removes. Shift selects several, Alt+drag a box.",
     on_mesh=True,
 )
 CONTROL = Tool(
@@ -130,7 +125,7 @@ BODY = Tool(
     "Whole body",
     "A",
     "rig-whole",
-    "Drag any point: the whole body gives way. A click on the art holds that point, or lets it go; feet hold by themselves.",
+    "Drag any point: the whole body follows. A click holds or releases a point.",
 )
 SQUASH = Tool(
     "squash",
@@ -148,7 +143,7 @@ RESHAPE = Tool(
     "Reshape",
     "Alt+Shift+R",
     "rig-reshape",
-    "Drag the art: what lies near is pushed along, and is kept as a shape. Shift pushes more of it, Ctrl a single point.",
+    "Drag the art to push it; a shape is made. Shift pushes more of it, Ctrl one point.",
 )
 
 
@@ -192,11 +187,6 @@ TAKES = REHEARSE._replace(
     name="Takes",
     panels=("Details", "Poses", "Tape"),
     timed=True,
-    hints=(
-        (
-            POSE.name,
-            "Drag a control, or the art itself: it is keyed at the lamp. Space plays, comma and full stop step, Enter keeps hollow keys.",
-        ),
-    ),
+    hints=((POSE.name, "Drag a control or the art to key it here. Space plays, comma and full stop step."),),
 )
 STATIONS: dict[str, Station] = {each.name: each for each in (PARTS, PIVOTS, LIMBS, CONTROLS, REHEARSE, TAKES)}

@@ -37,7 +37,7 @@ def lay_in(take: Take, puppet: Puppet, guest: str, name: str, frame: float) -> T
             clip[channel] = _paced(track, inner.first, pace, turn * rise)
         take = paste_keys(take, clip, frame + turn * length)
     if fault := next(take_faults((take,)), None):
-        raise RigError(f"{name} can't be laid in: {fault}.")
+        raise RigError(f"{name} can't be inserted: {fault}.")
     return replace(take, last=max(take.last, round(frame + length)))
 
 

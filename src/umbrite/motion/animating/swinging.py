@@ -88,7 +88,7 @@ def baked(take: Take, puppet: Puppet, chain: Collection[str]) -> Take:
     swings = swings_of(take, puppet)
     swinging = [key for key in swings.offsets if key in chain]
     if not swinging:
-        raise RigError("None of these joints swings in this take. Let one hang loose first.")
+        raise RigError("None of these joints swings in this take. Let one swing first.")
     whole = swings.frames[::STEPS]
     channels, tracks = without_layers(take, puppet, whole), dict(take.tracks)
     for key in swinging:

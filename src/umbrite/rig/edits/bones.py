@@ -29,7 +29,7 @@ def add_bone(
     """
     require_finite(head, tip, what="A bone")
     if abs(tip - head) < SHORTEST:
-        raise RigError("A bone needs a length: drag on from where you pressed before you let go.")
+        raise RigError("A bone needs a length: drag before you release.")
     if parent is not None:
         get_joint(puppet, parent)
     puppet, key = new_id(puppet, "joint")

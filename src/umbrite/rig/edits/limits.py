@@ -143,8 +143,8 @@ def set_loose(puppet: Puppet, joint: str, loose: Loose | None) -> Puppet:
     for limb in puppet.limbs.values():
         if joint in limb.joints or (joint == limb.end and limb.end_hold != "limb"):
             raise RigError(
-                f"{name} is turned by the limb {limb.name}, so it can't hang loose. Take it out of the limb first."
+                f"{name} is turned by the limb {limb.name}, so it can't swing. Remove it from the limb first."
             )
         if joint == limb.target:
-            raise RigError(f"{name} is what the limb {limb.name} reaches for, so it can't hang loose.")
+            raise RigError(f"{name} is what the limb {limb.name} reaches for, so it can't swing.")
     return change(puppet, joint, loose=loose)

@@ -66,7 +66,7 @@ def trim(puppet: Puppet, key: str, loop: Sequence[complex], *, cut: bool = True)
     if len(points) < 3:
         raise RigError("A trim needs a loop around something. Draw around what should go.")
     if not cut and not part.trims:
-        raise RigError(f"Nothing of {part.name} was cut away, so there is nothing to bring back.")
+        raise RigError(f"Nothing of {part.name} was trimmed, so there is nothing to restore.")
     return change(puppet, key, trims=(*part.trims, Trim(points, cut)))
 
 

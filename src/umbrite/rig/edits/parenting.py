@@ -32,7 +32,7 @@ def refuse_loop(puppet: Puppet, key: str, parent: str) -> None:
         name, other = puppet.joints[key].name, puppet.joints[parent].name
         if key == parent:
             raise RigError(f"{name} can't carry itself. Choose another parent.")
-        raise RigError(f"{name} can't hang from {other}: {loop}, a circle. Free {other} from {name} first.")
+        raise RigError(f"{name} can't be a child of {other}: {loop}, a circle. Clear the parent of {other} first.")
 
 
 def _refuse_breaking_limb(puppet: Puppet, key: str) -> None:

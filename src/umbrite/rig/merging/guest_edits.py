@@ -199,7 +199,7 @@ def _without(puppet: Puppet, gone: list[str], guest: Guest) -> tuple[Puppet, lis
         for child in children(puppet, key):
             if child not in lost:
                 puppet = put(puppet, child, replace(puppet.joints[child], parent=guest.root))
-                told.append(f"{puppet.joints[child].name} hangs from {guest.name} as a whole now.")
+                told.append(f"{puppet.joints[child].name} follows {guest.name} as a whole now.")
         for part in parts_on(puppet, key):
             if part not in lost:
                 puppet = put(puppet, part, replace(puppet.parts[part], joint=guest.root))
@@ -254,5 +254,5 @@ def remove_guest(puppet: Puppet, key: str) -> tuple[Puppet, list[str]]:
             raise RigError(f"{puppet.parts[part].name} rides on {guest.name}. Let it ride on something else first.")
         puppet = put(puppet, part, replace(puppet.parts[part], joint=carrier))
     return take_out(puppet, guest.root), [
-        one.replace(f"hangs from {guest.name} as a whole", "hangs from what carried it") for one in told
+        one.replace(f"follows {guest.name} as a whole", "follows what carried it") for one in told
     ]

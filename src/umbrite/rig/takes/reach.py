@@ -18,7 +18,7 @@ KINDS: dict[str, tuple[str, ...]] = {
     "values": ("value", "value_y", "blend", "bend", "bow", "stretch", "soften", "hold", "follows", "shows"),
     "looks": ("depth", "opacity", "visible", "clip"),
 }
-BODY = ("Everything", "Head", "Trunk", "Arms", "Legs", "Loose pieces")
+BODY = ("Everything", "Head", "Trunk", "Arms", "Legs", "Swinging pieces")
 _PLACES = {
     "Head": {"head", "neck", "eye", "eyes", "mouth", "jaw", "ear", "hair", "hat", "nose", "beak", "brow"},
     "Trunk": {"trunk", "hips", "body", "pelvis", "chest", "torso", "abdomen"},
@@ -33,7 +33,7 @@ def body_place(puppet: Puppet, key: str) -> str:
         return "Everything"
     name = thing(puppet, key).name
     kind, words = kind_of(name), set(name.casefold().split())
-    return next((place for place, known in _PLACES.items() if kind in known or words & known), "Loose pieces")
+    return next((place for place, known in _PLACES.items() if kind in known or words & known), "Swinging pieces")
 
 
 def keyed_along(puppet: Puppet, known: Iterable[str], changed: Collection[str], reach: Reach) -> frozenset[str]:

@@ -16,11 +16,11 @@
       <translation>Bilder hinzufügen …</translation>
     </message>
     <message>
-      <source>Take a puppet in as a guest…</source>
+      <source>Insert a puppet as a guest…</source>
       <translation>Eine Figur als Gast aufnehmen…</translation>
     </message>
     <message>
-      <source>Keep this stage</source>
+      <source>Save a version</source>
       <translation>Diesen Stand behalten</translation>
     </message>
     <message>
@@ -112,7 +112,7 @@
       <translation>Wiederholen</translation>
     </message>
     <message>
-      <source>Take to the clipboard</source>
+      <source>Copy to the clipboard</source>
       <translation>In die Zwischenablage nehmen</translation>
     </message>
     <message>
@@ -124,11 +124,11 @@
       <translation>Entfernen</translation>
     </message>
     <message>
-      <source>Find and replace in names…</source>
+      <source>Rename by find and replace…</source>
       <translation>In Namen suchen und ersetzen …</translation>
     </message>
     <message>
-      <source>Name…</source>
+      <source>Rename…</source>
       <translation>Name …</translation>
     </message>
     <message>
@@ -136,11 +136,11 @@
       <translation>Alles auswählen</translation>
     </message>
     <message>
-      <source>Walk up to the parent</source>
+      <source>Select parent</source>
       <translation>Hinauf zum Träger</translation>
     </message>
     <message>
-      <source>Walk down to the child</source>
+      <source>Select child</source>
       <translation>Hinunter zum Getragenen</translation>
     </message>
     <message>
@@ -152,7 +152,7 @@
       <translation>Entfernen mit allem, was es braucht</translation>
     </message>
     <message>
-      <source>Keep the branch in the library</source>
+      <source>Save branch to the library</source>
       <translation>Den Zweig in der Bibliothek behalten</translation>
     </message>
     <message>
@@ -164,7 +164,7 @@
       <translation>Die eigene Datei des Gasts öffnen</translation>
     </message>
     <message>
-      <source>Make the guest this puppet's own</source>
+      <source>Detach guest from its file</source>
       <translation>Den Gast zu einem Teil dieser Figur machen</translation>
     </message>
     <message>
@@ -252,7 +252,7 @@
       <translation>Zeichnung außerhalb bearbeiten</translation>
     </message>
     <message>
-      <source>Exchange the drawing…</source>
+      <source>Replace drawing…</source>
       <translation>Zeichnung austauschen …</translation>
     </message>
     <message>
@@ -292,7 +292,7 @@
       <translation>Zu einem Teil verbinden</translation>
     </message>
     <message>
-      <source>Bring all back</source>
+      <source>Remove all trims</source>
       <translation>Alles zurückholen</translation>
     </message>
     <message>
@@ -348,19 +348,19 @@
       <translation>Gelenke finden</translation>
     </message>
     <message>
-      <source>Keep as a body plan</source>
+      <source>Save as body plan</source>
       <translation>Als Bauplan behalten</translation>
     </message>
     <message>
-      <source>Lay this rig on other art…</source>
+      <source>Transfer rig to other art…</source>
       <translation>Dieses Rig auf andere Zeichnungen legen…</translation>
     </message>
     <message>
-      <source>Take all pencilled joints</source>
+      <source>Accept all proposed joints</source>
       <translation>Alle vorgezeichneten Gelenke nehmen</translation>
     </message>
     <message>
-      <source>Leave all pencilled joints</source>
+      <source>Discard all proposed joints</source>
       <translation>Alle vorgezeichneten Gelenke lassen</translation>
     </message>
     <message>
@@ -368,7 +368,7 @@
       <translation>Drehpunkt</translation>
     </message>
     <message>
-      <source>Cord</source>
+      <source>Parent</source>
       <translation>Schnur</translation>
     </message>
     <message>
@@ -380,7 +380,7 @@
       <translation>Hauptträger</translation>
     </message>
     <message>
-      <source>Free from the parent</source>
+      <source>Clear parent</source>
       <translation>Vom Träger lösen</translation>
     </message>
     <message>
@@ -412,7 +412,7 @@
       <translation>Beugeseite wechseln</translation>
     </message>
     <message>
-      <source>Turn the drawn bend over</source>
+      <source>Flip drawn bend</source>
       <translation>Gezeichnete Beugung umdrehen</translation>
     </message>
     <message>
@@ -420,7 +420,7 @@
       <translation>Glied zwischen den beiden gewählten</translation>
     </message>
     <message>
-      <source>Hang the others from the last selected</source>
+      <source>Parent to the last selected</source>
       <translation>Die anderen an das zuletzt gewählte hängen</translation>
     </message>
     <message>
@@ -440,7 +440,7 @@
       <translation>Scharnier, eine Richtung</translation>
     </message>
     <message>
-      <source>The other arc</source>
+      <source>Invert limit</source>
       <translation>Der andere Bogen</translation>
     </message>
     <message>
@@ -544,7 +544,7 @@
       <translation>Zeigen, was nichts trägt</translation>
     </message>
     <message>
-      <source>Bind what is loose to the nearest</source>
+      <source>Bind unbound parts to the nearest</source>
       <translation>Loses an das nächste binden</translation>
     </message>
     <message>
@@ -608,11 +608,11 @@
       <translation>Diesem Teil Zeichnungen geben…</translation>
     </message>
     <message>
-      <source>Lay this drawing on by the pivot</source>
+      <source>Align drawing by the pivot</source>
       <translation>Diese Zeichnung am Drehpunkt auflegen</translation>
     </message>
     <message>
-      <source>Lay this drawing on by the middle</source>
+      <source>Align drawing by the middle</source>
       <translation>Diese Zeichnung an der Mitte auflegen</translation>
     </message>
     <message>
@@ -620,15 +620,15 @@
       <translation>Nächste Variante</translation>
     </message>
     <message>
-      <source>Variant before</source>
+      <source>Previous variant</source>
       <translation>Vorige Variante</translation>
     </message>
     <message>
-      <source>Show this variant at rest</source>
+      <source>Use this variant at rest</source>
       <translation>Diese Variante in Ruhe zeigen</translation>
     </message>
     <message>
-      <source>Take it out of its set</source>
+      <source>Remove from its set</source>
       <translation>Aus seinem Satz nehmen</translation>
     </message>
     <message>
@@ -656,7 +656,7 @@
       <translation>Liste der Griffe und Verknüpfungen</translation>
     </message>
     <message>
-      <source>Animators touch controls only</source>
+      <source>Lock all but controls</source>
       <translation>Animatoren fassen nur Griffe an</translation>
     </message>
     <message>
@@ -676,15 +676,15 @@
       <translation>Umformen</translation>
     </message>
     <message>
-      <source>Take all hold points away</source>
+      <source>Remove all hold points</source>
       <translation>Alle Haltepunkte wegnehmen</translation>
     </message>
     <message>
-      <source>Save the pose on the shelf</source>
-      <translation>Pose ins Regal legen</translation>
+      <source>Save pose</source>
+      <translation>Pose behalten</translation>
     </message>
     <message>
-      <source>Save the pose of the selected only</source>
+      <source>Save pose of the selected</source>
       <translation>Pose nur des Gewählten ins Regal legen</translation>
     </message>
     <message>
@@ -716,7 +716,7 @@
       <translation>Alles zurücksetzen</translation>
     </message>
     <message>
-      <source>Make this pose the rest</source>
+      <source>Make this pose the rest pose</source>
       <translation>Diese Pose zur Ruhelage machen</translation>
     </message>
     <message>
@@ -724,7 +724,7 @@
       <translation>Neue Aufnahme</translation>
     </message>
     <message>
-      <source>New take that begins at rest</source>
+      <source>New take from rest</source>
       <translation>Neue Aufnahme, die in Ruhe beginnt</translation>
     </message>
     <message>
@@ -732,7 +732,7 @@
       <translation>Aufnahme kopieren</translation>
     </message>
     <message>
-      <source>Take it to the clipboard, for other puppets</source>
+      <source>Copy take to the clipboard</source>
       <translation>In die Zwischenablage, für andere Figuren</translation>
     </message>
     <message>
@@ -756,15 +756,15 @@
       <translation>Schemen davor und danach</translation>
     </message>
     <message>
-      <source>One ghost more on either side</source>
+      <source>More ghosts</source>
       <translation>Auf jeder Seite ein Geist mehr</translation>
     </message>
     <message>
-      <source>One ghost fewer</source>
+      <source>Fewer ghosts</source>
       <translation>Ein Geist weniger</translation>
     </message>
     <message>
-      <source>Ghosts of each frame, not of each key</source>
+      <source>Ghosts of every frame</source>
       <translation>Geister jedes Bildes, nicht jedes Schlüssels</translation>
     </message>
     <message>
@@ -788,27 +788,27 @@
       <translation>Blinzeln lassen…</translation>
     </message>
     <message>
-      <source>A frame back</source>
+      <source>Previous frame</source>
       <translation>Ein Bild zurück</translation>
     </message>
     <message>
-      <source>A frame on</source>
+      <source>Next frame</source>
       <translation>Ein Bild weiter</translation>
     </message>
     <message>
-      <source>To the key before</source>
+      <source>Previous key</source>
       <translation>Zum Schlüssel davor</translation>
     </message>
     <message>
-      <source>To the next key</source>
+      <source>Next key</source>
       <translation>Zum nächsten Schlüssel</translation>
     </message>
     <message>
-      <source>To the beginning</source>
+      <source>First frame of the take</source>
       <translation>Zum Anfang</translation>
     </message>
     <message>
-      <source>To the end</source>
+      <source>Last frame of the take</source>
       <translation>Zum Ende</translation>
     </message>
     <message>
@@ -816,31 +816,31 @@
       <translation>Alles festhalten</translation>
     </message>
     <message>
-      <source>Key the selected</source>
+      <source>Key selected</source>
       <translation>Gewähltes festhalten</translation>
     </message>
     <message>
-      <source>Key as you pose</source>
+      <source>Auto-key</source>
       <translation>Festhalten beim Stellen</translation>
     </message>
     <message>
-      <source>Keep what stands hollow</source>
+      <source>Key pending changes</source>
       <translation>Hohles behalten</translation>
     </message>
     <message>
-      <source>Remove the picked keys</source>
+      <source>Delete selected keys</source>
       <translation>Gewählte Schlüssel entfernen</translation>
     </message>
     <message>
-      <source>Turn the picked keys round in time</source>
+      <source>Reverse selected keys</source>
       <translation>Gewählte Schlüssel in der Zeit umdrehen</translation>
     </message>
     <message>
-      <source>Picked keys twice as far apart</source>
+      <source>Stretch selected keys to double</source>
       <translation>Gewählte Schlüssel doppelt so weit auseinander</translation>
     </message>
     <message>
-      <source>Picked keys half as far apart</source>
+      <source>Shrink selected keys to half</source>
       <translation>Gewählte Schlüssel halb so weit auseinander</translation>
     </message>
     <message>
@@ -848,7 +848,7 @@
       <translation>Schlüssel auf ganze Bilder</translation>
     </message>
     <message>
-      <source>Scatter the picked keys…</source>
+      <source>Scatter selected keys…</source>
       <translation>Gewählte Schlüssel streuen…</translation>
     </message>
     <message>
@@ -860,11 +860,11 @@
       <translation>Die Kette hinab verzögern…</translation>
     </message>
     <message>
-      <source>Hang loose</source>
+      <source>Swing</source>
       <translation>Lose hängen lassen</translation>
     </message>
     <message>
-      <source>Swing as keys</source>
+      <source>Bake swing to keys</source>
       <translation>Schwingen als Schlüssel</translation>
     </message>
     <message>
@@ -908,23 +908,23 @@
       <translation>Ton entfernen</translation>
     </message>
     <message>
-      <source>Spread the picked keys…</source>
+      <source>Spread selected keys…</source>
       <translation>Gewählte Schlüssel verteilen…</translation>
     </message>
     <message>
-      <source>Follow something else from the lamp on…</source>
+      <source>Change what it follows here…</source>
       <translation>Ab der Lampe anderem folgen…</translation>
     </message>
     <message>
-      <source>Turn the bend at the lamp…</source>
+      <source>Change bend side here…</source>
       <translation>Beugung an der Lampe wenden…</translation>
     </message>
     <message>
-      <source>Walk as keys</source>
+      <source>Bake walk to keys</source>
       <translation>Gang als Schlüssel</translation>
     </message>
     <message>
-      <source>Lay a take over this one…</source>
+      <source>Add a take as a layer…</source>
       <translation>Einen Take über diesen legen…</translation>
     </message>
     <message>
@@ -936,7 +936,7 @@
       <translation>Ebene an oder aus</translation>
     </message>
     <message>
-      <source>Layer further up</source>
+      <source>Move layer up</source>
       <translation>Ebene weiter nach oben</translation>
     </message>
     <message>
@@ -944,15 +944,15 @@
       <translation>Ebene entfernen</translation>
     </message>
     <message>
-      <source>Make one take of all layers</source>
+      <source>Flatten layers</source>
       <translation>Aus allen Ebenen einen Take machen</translation>
     </message>
     <message>
-      <source>Takes look as before when the rig changes</source>
+      <source>Keep takes when the rig changes</source>
       <translation>Takes sehen aus wie zuvor, wenn sich das Rig ändert</translation>
     </message>
     <message>
-      <source>Keep the values of the last edit instead</source>
+      <source>Keep the values, not the look</source>
       <translation>Stattdessen die Werte der letzten Änderung behalten</translation>
     </message>
     <message>
@@ -1000,11 +1000,11 @@
       <translation>Wirkliche Größe</translation>
     </message>
     <message>
-      <source>Closer</source>
+      <source>Zoom in</source>
       <translation>Näher</translation>
     </message>
     <message>
-      <source>Farther</source>
+      <source>Zoom out</source>
       <translation>Ferner</translation>
     </message>
     <message>
@@ -1040,19 +1040,19 @@
       <translation>Familie als Schaubild</translation>
     </message>
     <message>
-      <source>Library of branches</source>
-      <translation>Bibliothek der Zweige</translation>
+      <source>Library</source>
+      <translation>Bibliothek</translation>
     </message>
     <message>
-      <source>Stages of work</source>
+      <source>Versions</source>
       <translation>Stände der Arbeit</translation>
     </message>
     <message>
-      <source>To the next panel</source>
+      <source>Next panel</source>
       <translation>Zum nächsten Feld</translation>
     </message>
     <message>
-      <source>Put panels away or bring them back</source>
+      <source>Hide or show panels</source>
       <translation>Felder wegräumen oder zurückholen</translation>
     </message>
     <message>
@@ -1060,7 +1060,7 @@
       <translation>Brett: heller oder dunkler</translation>
     </message>
     <message>
-      <source>Show to others</source>
+      <source>Full screen</source>
       <translation>Anderen zeigen</translation>
     </message>
     <message>
@@ -1068,11 +1068,11 @@
       <translation>Anordnung zurücksetzen</translation>
     </message>
     <message>
-      <source>Guide to this station</source>
+      <source>Guide for this station</source>
       <translation>Handbuch zu dieser Station</translation>
     </message>
     <message>
-      <source>Guide to what is under the pointer</source>
+      <source>Guide for what is under the pointer</source>
       <translation>Handbuch zu dem unter dem Zeiger</translation>
     </message>
     <message>
@@ -1080,7 +1080,7 @@
       <translation>Befunde</translation>
     </message>
     <message>
-      <source>What was said</source>
+      <source>Messages</source>
       <translation>Was gesagt wurde</translation>
     </message>
     <message>
@@ -1172,11 +1172,11 @@
       <translation>Eine Linie quer über ein Teil ziehen oder eine Schlinge um ein Stück: Es werden zwei, die sich dort aneinander drehen.</translation>
     </message>
     <message>
-      <source>Drag a rivet to where the part turns; the picture stays. Alt slides the picture under it; hold W and drag to sway.</source>
+      <source>Drag a rivet to the pivot. Alt slides the picture under it; hold W and drag to try it.</source>
       <translation>Ziehe eine Niete dorthin, wo sich das Teil dreht; das Bild bleibt. Alt schiebt das Bild darunter; W halten und ziehen zum Schwenken.</translation>
     </message>
     <message>
-      <source>Drag a cord from a rivet or part and let go on what should carry it. Shift selects several to hang at once.</source>
+      <source>Drag from a part or rivet to its parent. Shift selects several first.</source>
       <translation>Ziehe eine Schnur von Niete oder Teil und lass sie los auf dem, was es tragen soll. Umschalt wählt mehrere.</translation>
     </message>
     <message>
@@ -1184,7 +1184,7 @@
       <translation>Drücke auf ein Gelenk und ziehe zum anderen, etwa von der Schulter zum Handgelenk; die Reihenfolge ist gleich.</translation>
     </message>
     <message>
-      <source>Press, drag, let go: a bone; go on from its tip. Alt drags bones (Shift: alone), Ctrl draws a line for many.</source>
+      <source>Drag to draw a bone, then go on from its tip. Alt moves bones, Ctrl draws a line of them.</source>
       <translation>Drücken, ziehen, loslassen: ein Knochen; weiter von der Spitze. Alt zieht Knochen (Umschalt: allein), Strg zeichnet eine Linie für viele.</translation>
     </message>
     <message>
@@ -1200,7 +1200,7 @@
       <translation>Über das Teil malen: der Knochen nimmt es mit. Ein Klick auf eine Niete wählt den Knochen; ein Stift drückt fester oder sachter.</translation>
     </message>
     <message>
-      <source>Drag points of the mesh; click to add one, Del takes the picked ones out. Shift picks several, Alt+drag a box of them.</source>
+      <source>Drag mesh points; click adds one, Del removes. Shift selects several, Alt+drag a box.</source>
       <translation>Netzpunkte ziehen; ein Klick setzt einen, Entf nimmt die gewählten heraus. Umschalt wählt mehrere, Alt+Ziehen einen Kasten davon.</translation>
     </message>
     <message>
@@ -1212,7 +1212,7 @@
       <translation>Ziehe einen Griff oder die Zeichnung selbst. Alt dreht nur, Umschalt hält eine Achse; Strg+Klick setzt einen Stift zum Drehen.</translation>
     </message>
     <message>
-      <source>Drag any point: the whole body gives way. A click on the art holds that point, or lets it go; feet hold by themselves.</source>
+      <source>Drag any point: the whole body follows. A click holds or releases a point.</source>
       <translation>Ziehe irgendeinen Punkt: der ganze Körper gibt nach. Ein Klick auf die Zeichnung hält den Punkt oder lässt ihn los; Füße halten von selbst.</translation>
     </message>
     <message>
@@ -1220,15 +1220,15 @@
       <translation>Ziehe das Bild breiter, schmaler, länger oder kürzer um seinen Drehpunkt. Umschalt behält die Form, Alt neigt es.</translation>
     </message>
     <message>
-      <source>Drag the art: what lies near is pushed along, and is kept as a shape. Shift pushes more of it, Ctrl a single point.</source>
+      <source>Drag the art to push it; a shape is made. Shift pushes more of it, Ctrl one point.</source>
       <translation>Zeichnung ziehen: was nahe liegt, wird mitgeschoben und als Form gespeichert. Umschalt schiebt mehr davon, Strg einen einzigen Punkt.</translation>
     </message>
     <message>
-      <source>Drag a control, or the art itself: it is keyed at the lamp. Space plays, comma and full stop step, Enter keeps hollow keys.</source>
+      <source>Drag a control or the art to key it here. Space plays, comma and full stop step.</source>
       <translation>Ziehe einen Griff oder die Zeichnung: an der Lampe wird festgehalten. Leertaste spielt, Komma und Punkt schreiten, Eingabe behält Hohles.</translation>
     </message>
     <message>
-      <source>{name}: drag a cord to what should carry it.</source>
+      <source>{name}: drag to its parent.</source>
       <translation>{name}: Schnur zu dem ziehen, was es tragen soll.</translation>
     </message>
     <message>
@@ -1240,11 +1240,11 @@
       <translation>{name}: klicken, um zu sehen, wie weit es sich drehen darf.</translation>
     </message>
     <message>
-      <source>Drag the line in which the other side is mirrored. Enter puts it away.</source>
+      <source>Drag the mirror line. Enter closes it.</source>
       <translation>Ziehe die Linie, an der die andere Seite gespiegelt ist. Eingabe nimmt sie weg.</translation>
     </message>
     <message>
-      <source>Drag the guide; let go over a ruler it is gone. Shift keeps whole tens.</source>
+      <source>Drag the guide; drop it on a ruler to remove it. Shift snaps to tens.</source>
       <translation>Ziehe die Hilfslinie; über einem Lineal losgelassen ist sie weg. Umschalt hält ganze Zehner.</translation>
     </message>
     <message>
@@ -1256,15 +1256,15 @@
       <translation>{name}: ziehen bewegt den Drehpunkt. Das Bild bleibt.</translation>
     </message>
     <message>
-      <source>{name}: click to take this joint, drag to correct it first, Alt+click to leave it out.</source>
+      <source>{name}: click to accept this joint, drag to correct it, Alt+click to discard it.</source>
       <translation>{name}: Klick nimmt dieses Gelenk, ziehen berichtigt es, Alt+Klick lässt es weg.</translation>
     </message>
     <message>
-      <source>Click to leave this cut out or to take it again. Enter cuts, Esc rubs them out.</source>
+      <source>Click to exclude or include this cut. Enter cuts, Esc discards.</source>
       <translation>Klick lässt diesen Schnitt aus oder nimmt ihn wieder auf. Eingabe schneidet, Esc radiert sie weg.</translation>
     </message>
     <message>
-      <source>Click to leave this limb out or to take it again. Enter makes the limbs, Esc rubs them out.</source>
+      <source>Click to exclude or include this limb. Enter makes the limbs, Esc discards them.</source>
       <translation>Klick lässt dieses Glied weg oder nimmt es wieder. Eingabe macht die Glieder, Esc radiert sie aus.</translation>
     </message>
     <message>
@@ -1276,7 +1276,7 @@
       <translation>{name}: Klick zeigt die Karte; zieh die Schnur des Hakens zu dem, dem das Ziel folgen soll. Alt+ziehen bewegt die Spitze.</translation>
     </message>
     <message>
-      <source>{name}: its tip. Draw on from here; with Bones, Alt+drag moves it, Shift too leaves what it carries.</source>
+      <source>{name}: its tip. Draw on from here; with Bones, Alt+drag moves it, with Shift without children.</source>
       <translation>{name}: seine Spitze. Zeichne von hier weiter; bei Knochen bewegt Alt+ziehen sie, mit Umschalt ohne das Getragene.</translation>
     </message>
     <message>
@@ -1292,11 +1292,11 @@
       <translation>{name}: diese Pose auf einen anderen Wert ziehen. Ihre Karte in Einzelheiten spiegelt und entfernt sie.</translation>
     </message>
     <message>
-      <source>Click to leave this control out or to take it again. Enter makes the set, Esc rubs it out.</source>
+      <source>Click to exclude or include this control. Enter makes them, Esc discards them.</source>
       <translation>Klick lässt diesen Griff weg oder nimmt ihn wieder. Eingabe macht den Satz, Esc radiert ihn aus.</translation>
     </message>
     <message>
-      <source>Click to leave this piece out of the turn or to take it again. Enter makes what is ticked, Esc discards it.</source>
+      <source>Click to exclude or include this piece. Enter makes what is ticked, Esc discards it.</source>
       <translation>Klicken lässt dieses Stück weg oder nimmt es wieder dazu. Eingabe macht, was angehakt ist, Esc verwirft es.</translation>
     </message>
     <message>
@@ -1318,10 +1318,6 @@
     <message>
       <source>{name}: drag to make everything larger or smaller.</source>
       <translation>{name}: ziehen macht alles größer oder kleiner.</translation>
-    </message>
-    <message>
-      <source>Save pose</source>
-      <translation>Pose behalten</translation>
     </message>
     <message>
       <source>Save part</source>
@@ -1492,7 +1488,7 @@
       <translation>Beine</translation>
     </message>
     <message>
-      <source>Loose pieces</source>
+      <source>Swinging pieces</source>
       <translation>Lose Stücke</translation>
     </message>
     <message>
@@ -1516,11 +1512,11 @@
       <translation>Weich an den Enden</translation>
     </message>
     <message>
-      <source>Eased all the way</source>
+      <source>Fully eased</source>
       <translation>Ganz weich</translation>
     </message>
     <message>
-      <source>Held until the next</source>
+      <source>Hold</source>
       <translation>Gehalten bis zum nächsten</translation>
     </message>
     <message>
@@ -1648,7 +1644,7 @@
       <translation>Blickpunkt</translation>
     </message>
     <message>
-      <source>is looked at through</source>
+      <source>steers the gaze</source>
       <translation>wird angesehen durch</translation>
     </message>
     <message>
@@ -1708,14 +1704,6 @@
       <translation>Schaubild</translation>
     </message>
     <message>
-      <source>Library</source>
-      <translation>Bibliothek</translation>
-    </message>
-    <message>
-      <source>Stages</source>
-      <translation>Stände</translation>
-    </message>
-    <message>
       <source>Depth</source>
       <translation>Tiefe</translation>
     </message>
@@ -1750,10 +1738,6 @@
     <message>
       <source>Move pivots</source>
       <translation>Drehpunkte mit</translation>
-    </message>
-    <message>
-      <source>Loose rows</source>
-      <translation>Lose Reihen</translation>
     </message>
     <message>
       <source>Names</source>
@@ -2104,15 +2088,15 @@
       <translation>{name} zu {other}</translation>
     </message>
     <message>
-      <source>Nothing was bound: drop the cord on a bone, a rivet or a part that is carried.</source>
+      <source>Nothing was bound. Drop it on a bone, a rivet or a part that has a parent.</source>
       <translation>Nichts wurde gebunden: die Schnur auf einem Knochen, einer Niete oder einem getragenen Teil loslassen.</translation>
     </message>
     <message>
-      <source>No part lies wholly in the loop; nothing was bound to {name}.</source>
+      <source>No part lies fully inside the loop, so nothing was bound to {name}.</source>
       <translation>Kein Teil liegt ganz in der Schlinge; an {name} wurde nichts gebunden.</translation>
     </message>
     <message>
-      <source>Let go where the chain ends</source>
+      <source>Release where the chain ends</source>
       <translation>Loslassen, wo die Kette endet</translation>
     </message>
     <message>
@@ -2128,7 +2112,7 @@
       <translation>Spiegellinie verschieben</translation>
     </message>
     <message>
-      <source>let go: no guide</source>
+      <source>release to remove</source>
       <translation>loslassen: keine Hilfslinie</translation>
     </message>
     <message>
@@ -2160,7 +2144,7 @@
       <translation>{name} bis zur Spitze von {other}</translation>
     </message>
     <message>
-      <source>No limb was made: let go on the joint where the limb ends, such as a wrist or an ankle.</source>
+      <source>No limb was made. Release on the joint where the limb ends, such as a wrist.</source>
       <translation>Keine Gliedmaße wurde gemacht: auf dem Gelenk loslassen, an dem sie endet, etwa Handgelenk oder Knöchel.</translation>
     </message>
     <message>
@@ -2204,11 +2188,11 @@
       <translation>wegschneiden</translation>
     </message>
     <message>
-      <source>bring back</source>
+      <source>restore</source>
       <translation>zurückholen</translation>
     </message>
     <message>
-      <source>Hang {name} from {name2}</source>
+      <source>Parent {name} to {name2}</source>
       <translation>{name} an {name2} hängen</translation>
     </message>
     <message>
@@ -2220,11 +2204,11 @@
       <translation>{count} Gelenke</translation>
     </message>
     <message>
-      <source>{name} hangs from {name2} now. {moved}</source>
+      <source>{name2} is the parent of {name} now. {moved}</source>
       <translation>{name} hängt jetzt an {name2}. {moved}</translation>
     </message>
     <message>
-      <source>Nothing was hung: drop the cord on a rivet or on a part that should carry it.</source>
+      <source>Nothing was parented. Drop it on a rivet or on a part.</source>
       <translation>Nichts wurde angehängt: die Schnur auf einer Niete oder einem Teil loslassen, das es tragen soll.</translation>
     </message>
     <message>
@@ -2288,11 +2272,11 @@
       <translation>Wähle zuerst den Knochen, dann zeichne eine Schlinge um das, was er tragen soll.</translation>
     </message>
     <message>
-      <source>Only controls may be dragged here; the rigger locked the rest. Controls &gt; Animators touch controls only.</source>
+      <source>Only controls can be dragged here. Controls &gt; Lock all but controls unlocks the rest.</source>
       <translation>Hier lassen sich nur Griffe ziehen; alles andere ist gesperrt. Griffe &gt; Animatoren fassen nur Griffe an.</translation>
     </message>
     <message>
-      <source>A pin is put: Ctrl+drag turns what you drag about it. Esc takes it away.</source>
+      <source>Pin set: Ctrl+drag turns about it. Esc removes it.</source>
       <translation>Ein Stift steckt: Strg+ziehen dreht um ihn. Esc nimmt ihn weg.</translation>
     </message>
     <message>
@@ -2332,7 +2316,7 @@
       <translation>kürzer in Biegungen</translation>
     </message>
     <message>
-      <source>has no part under it</source>
+      <source>no part under it</source>
       <translation>hat kein Teil unter sich</translation>
     </message>
     <message>
@@ -2376,7 +2360,7 @@
       <translation>zu {sure} sicher</translation>
     </message>
     <message>
-      <source>{name}: at {turn} {reason}. Click to take it as the limit.</source>
+      <source>{name}: at {turn} {reason}. Click to accept it as the limit.</source>
       <translation>{name}: bei {turn} {reason}. Klick nimmt das als Grenze.</translation>
     </message>
     <message>
@@ -2384,19 +2368,19 @@
       <translation>Gefundene Grenzen</translation>
     </message>
     <message>
-      <source>Take all</source>
+      <source>Accept all</source>
       <translation>Alle nehmen</translation>
     </message>
     <message>
-      <source>Put the found limits away</source>
+      <source>Close found limits</source>
       <translation>Die gefundenen Grenzen wegräumen</translation>
     </message>
     <message>
-      <source>Take this end</source>
+      <source>Accept this end</source>
       <translation>Dieses Ende nehmen</translation>
     </message>
     <message>
-      <source>Take both ends</source>
+      <source>Accept both ends</source>
       <translation>Beide Enden nehmen</translation>
     </message>
     <message>
@@ -2412,11 +2396,11 @@
       <translation>Hinweis</translation>
     </message>
     <message>
-      <source>Click to see what was said before  (Ctrl+Shift+M)</source>
+      <source>Click for earlier messages  (Ctrl+Shift+M)</source>
       <translation>Klick zeigt, was vorher gesagt wurde  (Strg+Umschalt+M)</translation>
     </message>
     <message>
-      <source>Nothing was said yet</source>
+      <source>No messages</source>
       <translation>Noch wurde nichts gesagt</translation>
     </message>
     <message>
@@ -2436,7 +2420,7 @@
       <translation>Glättet den Durchgang; er wird auf wenige Schlüssel ausgedünnt</translation>
     </message>
     <message>
-      <source>Keep</source>
+      <source>Accept</source>
       <translation>Behalten</translation>
     </message>
     <message>
@@ -2500,7 +2484,7 @@
       <translation> und {count} mehr</translation>
     </message>
     <message>
-      <source>Rides along on what is nearest</source>
+      <source>Follows the nearest piece</source>
       <translation>Fährt auf dem Nächsten mit</translation>
     </message>
     <message>
@@ -2512,10 +2496,6 @@
       <translation>Bauen</translation>
     </message>
     <message>
-      <source>Rub out</source>
-      <translation>Ausradieren</translation>
-    </message>
-    <message>
       <source>Looks right →</source>
       <translation>Blickt rechts →</translation>
     </message>
@@ -2524,7 +2504,7 @@
       <translation>← Blickt links</translation>
     </message>
     <message>
-      <source>Lay the rig</source>
+      <source>Transfer rig</source>
       <translation>Das Rig auflegen</translation>
     </message>
     <message>
@@ -2544,7 +2524,7 @@
       <translation>Mehr</translation>
     </message>
     <message>
-      <source>Weight of the picked vertices</source>
+      <source>Weight of the selected vertices</source>
       <translation>Gewicht der gewählten Punkte</translation>
     </message>
     <message>
@@ -2552,15 +2532,15 @@
       <translation>Mit Alt einen Kasten um Punkte ziehen, dann ihr Gewicht eintippen</translation>
     </message>
     <message>
-      <source>Picked</source>
-      <translation>Gewählte</translation>
+      <source>Selected</source>
+      <translation>Gewählt</translation>
     </message>
     <message>
       <source>Lock this bone</source>
       <translation>Diesen Knochen sperren</translation>
     </message>
     <message>
-      <source>Sway meanwhile</source>
+      <source>Sway while painting</source>
       <translation>Dabei wiegen</translation>
     </message>
     <message>
@@ -2572,7 +2552,7 @@
       <translation>Aus der Form der Zeichnung</translation>
     </message>
     <message>
-      <source>Lay out the pieces</source>
+      <source>Fan out the pieces</source>
       <translation>Die Stücke auslegen</translation>
     </message>
     <message>
@@ -2600,7 +2580,7 @@
       <translation>{part} biegen lassen</translation>
     </message>
     <message>
-      <source>It bends in {count} joints. Details lets it hang loose, a limb (L) holds it at both ends; or pose it in Rehearse.</source>
+      <source>It bends in {count} joints. Let it swing in Details, hold both ends by a limb (L), or pose it.</source>
       <translation>Es biegt sich in {count} Gelenken. Details lässt es lose hängen, eine Gliedmaße (L) hält es an beiden Enden; oder in Proben stellen.</translation>
     </message>
     <message>
@@ -2620,7 +2600,7 @@
       <translation>{part} nicht mehr biegen</translation>
     </message>
     <message>
-      <source>Let {part} hang loose</source>
+      <source>Let {part} swing</source>
       <translation>{part} lose hängen lassen</translation>
     </message>
     <message>
@@ -2664,7 +2644,7 @@
       <translation>Gemacht: {names}. In der Probe ziehen, Strg+5.</translation>
     </message>
     <message>
-      <source>Take {count} points out of the mesh</source>
+      <source>Delete {count} mesh points</source>
       <translation>{count} Netzpunkte herausnehmen</translation>
     </message>
     <message>
@@ -2804,11 +2784,11 @@
       <translation>Wählen Sie das eine Teil, über das Knochen gelegt werden sollen.</translation>
     </message>
     <message>
-      <source>{count} cuts are pencilled over {name}. Click one to leave it out; Enter cuts, Esc rubs them out.</source>
+      <source>{count} cuts are proposed on {name}. Click one to exclude it; Enter cuts, Esc discards.</source>
       <translation>{count} Schnitte sind über {name} vorgezeichnet. Ein Klick lässt einen aus; Eingabe schneidet, Esc radiert sie weg.</translation>
     </message>
     <message>
-      <source>The pencilled cuts were rubbed out; nothing was cut.</source>
+      <source>The proposed cuts were discarded.</source>
       <translation>Die vorgezeichneten Schnitte sind wegradiert; nichts wurde geschnitten.</translation>
     </message>
     <message>
@@ -2840,7 +2820,7 @@
       <translation>{name} biegt sich und wird nicht geschnitten. Erst das Biegen beenden.</translation>
     </message>
     <message>
-      <source>{name} is trimmed. Bring all of it back first (Shift+B), then cut it.</source>
+      <source>{name} is trimmed. Remove all trims first (Shift+B), then cut it.</source>
       <translation>{name} ist beschnitten. Erst alles zurückholen (Umschalt+B), dann schneiden.</translation>
     </message>
     <message>
@@ -2860,11 +2840,11 @@
       <translation>{count} Knochen liegen über {name}. Ziehen Sie Köpfe und Spitzen mit Alt auf seine Gelenke, dann Kunst &gt; An den Knochen schneiden.</translation>
     </message>
     <message>
-      <source>No cuts are pencilled. Draw bones over a part, and choose Cut at the bones.</source>
+      <source>No cuts are proposed. Draw bones over a part, then choose Cut at the bones.</source>
       <translation>Es sind keine Schnitte vorgezeichnet. Zeichnen Sie Knochen über ein Teil und wählen Sie An den Knochen schneiden.</translation>
     </message>
     <message>
-      <source>All pencilled cuts are left out. Click one to take it in again, or rub them out with Esc.</source>
+      <source>All proposed cuts are excluded. Click one to include it, or discard them with Esc.</source>
       <translation>Alle vorgezeichneten Schnitte sind ausgelassen. Nehmen Sie einen mit einem Klick wieder auf, oder radieren Sie sie mit Esc weg.</translation>
     </message>
     <message>
@@ -2888,31 +2868,31 @@
       <translation>Ermitteln, wie sich die Teile überlappen</translation>
     </message>
     <message>
-      <source>Find joints first; then there is something to take or to leave.</source>
+      <source>No joints are proposed. Use Find joints first.</source>
       <translation>Finde zuerst Gelenke; dann gibt es etwas zu nehmen oder zu lassen.</translation>
     </message>
     <message>
-      <source>Take joint of {name}</source>
+      <source>Accept joint of {name}</source>
       <translation>Gelenk von {name} nehmen</translation>
     </message>
     <message>
-      <source>{name} hangs from {name2} and turns here. {left}</source>
+      <source>{name2} is the parent of {name}, which turns here. {left}</source>
       <translation>{name} hängt an {name2} und dreht sich hier. {left}</translation>
     </message>
     <message>
-      <source>The joint of {name} was left out. {left}</source>
+      <source>The joint of {name} was discarded. {left}</source>
       <translation>Das Gelenk von {name} wurde ausgelassen. {left}</translation>
     </message>
     <message>
-      <source>Take {count} joints</source>
+      <source>Accept {count} joints</source>
       <translation>{count} Gelenke nehmen</translation>
     </message>
     <message>
-      <source>All pencilled joints were left out.</source>
+      <source>All proposed joints were discarded.</source>
       <translation>Alle vorgezeichneten Gelenke wurden weggelassen.</translation>
     </message>
     <message>
-      <source>{count} joints are pencilled in{words}. Click one to take it, drag it to correct it, Alt+click to leave it; Enter takes all.</source>
+      <source>{count} joints are proposed{words}. Click to accept, drag to correct, Alt+click to discard; Enter accepts all.</source>
       <translation>{count} Gelenke sind vorgezeichnet{words}. Ein Klick nimmt eines, Ziehen berichtigt es, Alt+Klick lässt es aus; Eingabe nimmt alle.</translation>
     </message>
     <message>
@@ -2924,7 +2904,7 @@
       <translation>{count} Gelenke gemacht.</translation>
     </message>
     <message>
-      <source> {names} would close a circle or break a limb and stayed pencilled.</source>
+      <source> {names} would close a circle or break a limb and stayed proposed.</source>
       <translation> {names} würde einen Kreis schließen oder ein Glied zerbrechen und blieb vorgezeichnet.</translation>
     </message>
     <message>
@@ -2936,19 +2916,19 @@
       <translation>Ermitteln, welches Teil welches ist</translation>
     </message>
     <message>
-      <source>Build the family first; then it can be kept as a plan.</source>
-      <translation>Erst die Familie bauen, dann kann sie als Bauplan behalten werden.</translation>
+      <source>Build the family first; then it can be saved as a plan.</source>
+      <translation>Zuerst die Familie bauen; dann kann sie als Plan gesichert werden.</translation>
     </message>
     <message>
-      <source>{name} is a body plan now, kept as {path}. Build by plan offers it.</source>
-      <translation>{name} ist jetzt ein Bauplan, behalten als {path}. Nach Bauplan bauen bietet ihn an.</translation>
+      <source>{name} is a body plan now, saved as {path}. Build by plan offers it.</source>
+      <translation>{name} ist jetzt ein Bauplan, gesichert als {path}. Nach Plan bauen bietet ihn an.</translation>
     </message>
     <message>
       <source>, {count} of them doubtful</source>
       <translation>, {count} davon zweifelhaft</translation>
     </message>
     <message>
-      <source>{plan}, {count} places filled{words}. Drag pieces to other places, click one to empty it; Enter builds.</source>
+      <source>{plan}, {count} places filled{words}. Drag pieces to other places, click one to clear it; Enter builds.</source>
       <translation>{plan}, {count} Plätze besetzt{words}. Teile auf andere Plätze ziehen, ein Klick leert einen; Eingabe baut.</translation>
     </message>
     <message>
@@ -2956,7 +2936,7 @@
       <translation>{name} ist jetzt {place}.</translation>
     </message>
     <message>
-      <source>{name} hangs on it anew</source>
+      <source>{name} is parented to it</source>
       <translation>{name} wird neu angehängt</translation>
     </message>
     <message>
@@ -2964,15 +2944,15 @@
       <translation>eine Gliedmaße {name}</translation>
     </message>
     <message>
-      <source>Laying the rig on the art</source>
+      <source>Transferring the rig</source>
       <translation>Das Rig wird auf die Zeichnungen gelegt</translation>
     </message>
     <message>
-      <source>Lay the rig of {name}</source>
+      <source>Transfer the rig of {name}</source>
       <translation>Das Rig von {name} auflegen</translation>
     </message>
     <message>
-      <source>The rig of {name} lies on it: {count} pieces found their places. {words}</source>
+      <source>The rig of {name} was transferred: {count} pieces found their places. {words}</source>
       <translation>Das Rig von {name} liegt darauf: {count} Stücke haben ihren Platz gefunden. {words}</translation>
     </message>
     <message>
@@ -2984,7 +2964,7 @@
       <translation>{plan} bauen</translation>
     </message>
     <message>
-      <source>{pieces} pieces hang together, {limbs} limbs and {controls} controls were made. Undo takes all of it back. {words}</source>
+      <source>{pieces} pieces, {limbs} limbs and {controls} controls were made. Undo removes all of it. {words}</source>
       <translation>{pieces} Teile hängen zusammen, {limbs} Glieder und {controls} Regler wurden gemacht. Rückgängig nimmt alles zurück. {words}</translation>
     </message>
     <message>
@@ -2992,7 +2972,7 @@
       <translation>{what}, {side}</translation>
     </message>
     <message>
-      <source>The plan was rubbed out; nothing was made.</source>
+      <source>The plan was discarded.</source>
       <translation>Der Bauplan ist ausradiert; nichts wurde gemacht.</translation>
     </message>
     <message>
@@ -3032,7 +3012,7 @@
       <translation>{count} Griffe sind gemacht. Probe mit ihnen: Strg+5.</translation>
     </message>
     <message>
-      <source>The pencilled controls were rubbed out; nothing was made.</source>
+      <source>The proposed controls were discarded.</source>
       <translation>Die vorgezeichneten Griffe wurden ausradiert; nichts wurde gemacht.</translation>
     </message>
     <message>
@@ -3060,11 +3040,11 @@
       <translation>Die Punkte der Kurve in Einzelheiten ziehen; dort wählen, welche Werte verknüpft sind.</translation>
     </message>
     <message>
-      <source>{count} controls are pencilled in. Click one to leave it out or take it again; Enter makes them, Esc rubs them out.</source>
+      <source>{count} controls are proposed. Click one to exclude it; Enter makes them, Esc discards them.</source>
       <translation>{count} Griffe sind vorgezeichnet. Klick lässt einen weg oder nimmt ihn wieder; Eingabe macht sie, Esc radiert sie aus.</translation>
     </message>
     <message>
-      <source>All pencilled controls were left out; none was made.</source>
+      <source>All proposed controls are excluded; none was made.</source>
       <translation>Alle vorgezeichneten Griffe waren weggelassen; keiner wurde gemacht.</translation>
     </message>
     <message>
@@ -3100,11 +3080,11 @@
       <translation>Drehpunkt von {keys} rücken</translation>
     </message>
     <message>
-      <source>Hang {keys} from {name}</source>
+      <source>Parent {keys} to {name}</source>
       <translation>{keys} an {name} hängen</translation>
     </message>
     <message>
-      <source>Free {keys}</source>
+      <source>Clear parent of {keys}</source>
       <translation>{keys} lösen</translation>
     </message>
     <message>
@@ -3116,19 +3096,19 @@
       <translation>Einen Hauptträger über alles setzen</translation>
     </message>
     <message>
-      <source>Hang {joints} {where}</source>
+      <source>Parent {joints} {where}</source>
       <translation>{joints} anhängen {where}</translation>
     </message>
     <message>
-      <source>Select the joints to hang first, then Shift+click what they should hang from.</source>
+      <source>Select the joints first, then Shift+click their parent.</source>
       <translation>Erst die Gelenke wählen, die umgehängt werden, dann mit Umschalt das, woran sie hängen sollen.</translation>
     </message>
     <message>
-      <source>Some of these carry the place where you let go. Drag fewer, or let go elsewhere.</source>
+      <source>Some of these are parents of that place. Drag fewer, or drop elsewhere.</source>
       <translation>Einige davon tragen die Stelle, an der losgelassen wurde. Weniger ziehen, oder anderswo loslassen.</translation>
     </message>
     <message>
-      <source>Take limit of {name}</source>
+      <source>Accept limit of {name}</source>
       <translation>Grenze von {name} nehmen</translation>
     </message>
     <message>
@@ -3136,11 +3116,11 @@
       <translation>{name} behält seine Grenze.</translation>
     </message>
     <message>
-      <source>Take {count} limits</source>
+      <source>Accept {count} limits</source>
       <translation>{count} Grenzen nehmen</translation>
     </message>
     <message>
-      <source>The limits of {count} joints were taken over.</source>
+      <source>The limits of {count} joints were set.</source>
       <translation>Die Grenzen von {count} Gelenken wurden übernommen.</translation>
     </message>
     <message>
@@ -3148,7 +3128,7 @@
       <translation>Gelenke werden gedreht</translation>
     </message>
     <message>
-      <source>Click a picture to take that limit, or take all. What is free all the way gets no limit.</source>
+      <source>Click a picture to accept that limit, or accept all. What is free all the way gets none.</source>
       <translation>Klick auf ein Bild nimmt diese Grenze, oder nimm alle. Was ganz frei ist, bekommt keine.</translation>
     </message>
     <message>
@@ -3156,7 +3136,7 @@
       <translation>Keines dieser Gelenke hat eine Naht: Weder es selbst noch sein Träger hat dort eine Zeichnung.</translation>
     </message>
     <message>
-      <source>The search was stopped; no limit was changed.</source>
+      <source>Cancelled: no limit was changed.</source>
       <translation>Die Suche wurde angehalten; keine Grenze wurde geändert.</translation>
     </message>
     <message>
@@ -3168,11 +3148,11 @@
       <translation>Ein Bericht ist in der Zwischenablage: Versionen und der letzte Fehler dieses Laufs. Sonst geht nichts hinaus.</translation>
     </message>
     <message>
-      <source>Find joints first: arms and legs are told by names such as thigh, shin and foot that hang from each other.</source>
+      <source>Find joints first: arms and legs are found by names such as thigh, shin and foot.</source>
       <translation>Erst Gelenke finden: Arme und Beine verraten sich durch Namen wie Oberschenkel, Unterschenkel und Fuß, die aneinander hängen.</translation>
     </message>
     <message>
-      <source>{count} pencilled in. Click one to leave it out; Enter makes them, Esc rubs them out.</source>
+      <source>{count} proposed. Click one to exclude it; Enter makes them, Esc discards them.</source>
       <translation>Vorgezeichnet: {count}. Klick lässt eines weg; Eingabe macht sie, Esc radiert sie aus.</translation>
     </message>
     <message>
@@ -3184,11 +3164,11 @@
       <translation>{count} Glieder nach Namen machen</translation>
     </message>
     <message>
-      <source>{names}: drag a hook's cord to what it should follow, T turns a bend side. Next: Make controls, K.</source>
+      <source>{names}: drag a hook to what it should follow, T turns a bend side. Next: Make controls, K.</source>
       <translation>{names}: die Schnur eines Hakens zu dem ziehen, dem er folgen soll; T wendet eine Beugeseite. Als Nächstes: Griffe machen, K.</translation>
     </message>
     <message>
-      <source>The pencilled limbs were rubbed out.</source>
+      <source>The proposed limbs were discarded.</source>
       <translation>Die vorgezeichneten Glieder wurden ausradiert.</translation>
     </message>
     <message>
@@ -3216,7 +3196,7 @@
       <translation>Wähle zuerst beide Enden des Gliedes, etwa Schulter und Handgelenk.</translation>
     </message>
     <message>
-      <source>All pencilled limbs are left out. Click one to take it in again, or rub them out with Esc.</source>
+      <source>All proposed limbs are excluded. Click one to include it, or discard them with Esc.</source>
       <translation>Alle vorgezeichneten Gliedmaßen sind ausgelassen. Eine anklicken nimmt sie wieder auf, Esc radiert alle weg.</translation>
     </message>
     <message>
@@ -3408,11 +3388,11 @@
       <translation>Es gibt nichts rückgängig zu machen.</translation>
     </message>
     <message>
-      <source>There is nothing to do again.</source>
+      <source>There is nothing to redo.</source>
       <translation>Es gibt nichts zu wiederholen.</translation>
     </message>
     <message>
-      <source>No point is held. Take Whole body and click on the art to hold it there.</source>
+      <source>No point is held. Choose Whole body and click the art to hold it there.</source>
       <translation>Kein Punkt ist gehalten. Nimm Ganzer Körper und klicke auf die Zeichnung.</translation>
     </message>
     <message>
@@ -3428,7 +3408,7 @@
       <translation>{name} ist entfernt, mit {others}.</translation>
     </message>
     <message>
-      <source>These hang from {carrier} now: {names}.</source>
+      <source>{carrier} is now the parent of: {names}.</source>
       <translation>An {carrier} hängen jetzt: {names}.</translation>
     </message>
     <message>
@@ -3508,15 +3488,15 @@
       <translation>Einen Schieber, ein Feld, einen Wähler oder ein Gelenk mit Posen auswählen.</translation>
     </message>
     <message>
-      <source>Pose {name} at {value}: Enter keeps it, Esc discards it.</source>
+      <source>Pose {name} at {value}: Enter accepts it, Esc discards it.</source>
       <translation>{name} bei {value} posieren: Eingabe speichert es, Esc verwirft es.</translation>
     </message>
     <message>
-      <source>{name} is bent to {turn}: push the art until it looks right. Enter keeps it.</source>
+      <source>{name} is bent to {turn}: push the art until it looks right. Enter accepts it.</source>
       <translation>{name} ist auf {turn} gebeugt: die Zeichnung schieben, bis sie stimmt. Eingabe speichert es.</translation>
     </message>
     <message>
-      <source>What was posed was discarded. Ctrl+Shift+Z brings it back.</source>
+      <source>What was posed was discarded. Ctrl+Shift+Z restores it.</source>
       <translation>Was posiert wurde, ist verworfen. Strg+Umschalt+Z holt es zurück.</translation>
     </message>
     <message>
@@ -3540,7 +3520,7 @@
       <translation>Die Perle ziehen, dann mit Pose bei diesem Wert posieren, was dorthin gehört.</translation>
     </message>
     <message>
-      <source>Nothing was posed, so nothing was kept.</source>
+      <source>Nothing was posed, so nothing was made.</source>
       <translation>Nichts wurde posiert, also nichts gespeichert.</translation>
     </message>
     <message>
@@ -3612,7 +3592,7 @@
       <translation>Die Kopie ist eine eigene Variante: biegen und andere Zeichnungen geben.</translation>
     </message>
     <message>
-      <source>Take {count} out of their sets</source>
+      <source>Remove {count} from their sets</source>
       <translation>{count} aus ihren Sätzen nehmen</translation>
     </message>
     <message>
@@ -3632,7 +3612,7 @@
       <translation>{name} in Ruhe zeigen</translation>
     </message>
     <message>
-      <source>Take {name} out of its set</source>
+      <source>Remove {name} from its set</source>
       <translation>{name} aus seinem Satz nehmen</translation>
     </message>
     <message>
@@ -3640,7 +3620,7 @@
       <translation>Varianten ordnen</translation>
     </message>
     <message>
-      <source>Take the hand's place over</source>
+      <source>Keep the hand's place</source>
       <translation>Platz der Hand übernehmen</translation>
     </message>
     <message>
@@ -3648,7 +3628,7 @@
       <translation>{name} ist zu sehen.</translation>
     </message>
     <message>
-      <source>Lay {part} on</source>
+      <source>Align {part}</source>
       <translation>{part} auflegen</translation>
     </message>
     <message>
@@ -3684,7 +3664,7 @@
       <translation>Eingefügt: {what}.{lost}</translation>
     </message>
     <message>
-      <source>Bring {name}</source>
+      <source>Insert {name}</source>
       <translation>{name} holen</translation>
     </message>
     <message>
@@ -3692,7 +3672,7 @@
       <translation>, an {name}</translation>
     </message>
     <message>
-      <source>{name} is here{where}: {count} parts. Ctrl+Alt+Up and Down make it larger and smaller.</source>
+      <source>{name} was inserted{where}: {count} parts. Ctrl+Alt+Up and Down scale it.</source>
       <translation>{name} ist da{where}: {count} Teile. Strg+Alt+Auf und Ab machen es größer und kleiner.</translation>
     </message>
     <message>
@@ -3724,7 +3704,7 @@
       <translation>Wählen Sie zuerst etwas von einem Gast.</translation>
     </message>
     <message>
-      <source>Take {name} in as a guest</source>
+      <source>Insert {name} as a guest</source>
       <translation>{name} als Gast aufnehmen</translation>
     </message>
     <message>
@@ -3760,7 +3740,7 @@
       <translation>{name} ist, wie seine Datei ihn hat. {told}</translation>
     </message>
     <message>
-      <source>Make {name} this puppet's own</source>
+      <source>Detach {name} from its file</source>
       <translation>{name} zu einem Teil dieser Figur machen</translation>
     </message>
     <message>
@@ -3768,11 +3748,7 @@
       <translation>{name} ist kein Gast mehr: alles daran lässt sich hier ändern.</translation>
     </message>
     <message>
-      <source>Lay {name} in</source>
-      <translation>{name} einlegen</translation>
-    </message>
-    <message>
-      <source>{name} is laid in from the lamp on.</source>
+      <source>{name} was inserted at the current frame.</source>
       <translation>{name} ist von der Lampe an eingelegt.</translation>
     </message>
     <message>
@@ -3780,11 +3756,11 @@
       <translation>Woher Gäste kommen</translation>
     </message>
     <message>
-      <source>Stage {count}</source>
+      <source>Version {count}</source>
       <translation>Stand {count}</translation>
     </message>
     <message>
-      <source>Keep {name}</source>
+      <source>Save {name}</source>
       <translation>{name} behalten</translation>
     </message>
     <message>
@@ -3796,7 +3772,7 @@
       <translation>{strip} nennen</translation>
     </message>
     <message>
-      <source>Back to {name}</source>
+      <source>Restore {name}</source>
       <translation>Zurück zu {name}</translation>
     </message>
     <message>
@@ -3812,11 +3788,7 @@
       <translation>Pose {count}</translation>
     </message>
     <message>
-      <source>Save {name}</source>
-      <translation>{name} behalten</translation>
-    </message>
-    <message>
-      <source>{name} is on the shelf{part}. Double click its name to give it another one.</source>
+      <source>{name} was saved{part}. Double click its name to rename it.</source>
       <translation>{name} liegt im Regal{part}. Doppelklick auf den Namen gibt einen anderen.</translation>
     </message>
     <message>
@@ -3828,11 +3800,11 @@
       <translation>Pose einfügen</translation>
     </message>
     <message>
-      <source>Take up pose</source>
+      <source>Load pose</source>
       <translation>Pose annehmen</translation>
     </message>
     <message>
-      <source>Pose taken: {count} values.{words}</source>
+      <source>Pose loaded: {count} values.{words}</source>
       <translation>Pose genommen: {count} Werte.{words}</translation>
     </message>
     <message>
@@ -3852,7 +3824,7 @@
       <translation>{count} Schlüssel bewegen</translation>
     </message>
     <message>
-      <source>There is no take yet. Pose at the lamp in Takes, or make one.</source>
+      <source>There is no take yet. Pose something in Takes, or make a take.</source>
       <translation>Es gibt noch keine Aufnahme. Stelle an der Lampe, oder mach eine.</translation>
     </message>
     <message>
@@ -3864,7 +3836,7 @@
       <translation>Wert für {count} Schlüssel eingeben</translation>
     </message>
     <message>
-      <source>Ease {count} ways</source>
+      <source>Ease {count} keys</source>
       <translation>{count} Wege weicher</translation>
     </message>
     <message>
@@ -3896,7 +3868,7 @@
       <translation>{count} Schlüssel kopieren</translation>
     </message>
     <message>
-      <source>Nothing is laid over this take yet.</source>
+      <source>This take has no layers yet.</source>
       <translation>Über diesem Take liegt noch nichts.</translation>
     </message>
     <message>
@@ -3904,15 +3876,15 @@
       <translation>Zuerst auf dem Band eine Ebene öffnen: auf ihren Namen klicken.</translation>
     </message>
     <message>
-      <source>There is no other take that could be laid over this one.</source>
+      <source>There is no other take to add as a layer.</source>
       <translation>Es gibt keinen anderen Take, der über diesem liegen könnte.</translation>
     </message>
     <message>
-      <source>Keys go to the layer {name} now.</source>
+      <source>The layer {name} is keyed now.</source>
       <translation>Schlüssel gehen jetzt in die Ebene {name}.</translation>
     </message>
     <message>
-      <source>Keys go to the take itself now.</source>
+      <source>The take itself is keyed now.</source>
       <translation>Schlüssel gehen jetzt in den Take selbst.</translation>
     </message>
     <message>
@@ -3932,11 +3904,11 @@
       <translation>Die Ebene {name} entfernen</translation>
     </message>
     <message>
-      <source>{name} further up</source>
+      <source>Move {name} up</source>
       <translation>{name} weiter nach oben</translation>
     </message>
     <message>
-      <source>Make {name} one take</source>
+      <source>Flatten the layers of {name}</source>
       <translation>Aus {name} einen Take machen</translation>
     </message>
     <message>
@@ -3944,7 +3916,7 @@
       <translation>{name} ist jetzt ein Take mit {count} Schlüsseln und sieht gleich aus.</translation>
     </message>
     <message>
-      <source>How {name} is laid over</source>
+      <source>Change how {name} is added</source>
       <translation>Wie {name} darüberliegt</translation>
     </message>
     <message>
@@ -3956,15 +3928,15 @@
       <translation>Zuerst das Gelenk wählen, ab dem es schwingen soll: Schwanz, Schal, Ohr.</translation>
     </message>
     <message>
-      <source>Let {name} hang loose</source>
+      <source>Let {name} swing</source>
       <translation>{name} lose hängen lassen</translation>
     </message>
     <message>
-      <source>Make {name} stiff</source>
+      <source>Stop {name} swinging</source>
       <translation>{name} steif machen</translation>
     </message>
     <message>
-      <source>{count} joints have a key at every frame, and are stiff in this take.</source>
+      <source>{count} joints have a key at every frame, and do not swing in this take.</source>
       <translation>{count} Gelenke haben in jedem Bild einen Schlüssel und sind in dieser Aufnahme steif.</translation>
     </message>
     <message>
@@ -3972,7 +3944,7 @@
       <translation>Der Gang hat in jedem Bild einen Schlüssel, der sich verbessern lässt.</translation>
     </message>
     <message>
-      <source>Limbs turn these joints, so they can't hang loose. Choose a tail, a scarf, an ear.</source>
+      <source>Limbs turn these joints, so they can't swing. Choose a tail, a scarf, an ear.</source>
       <translation>Diese Gelenke drehen Gliedmaßen, sie können nicht lose hängen. Schwanz, Schal oder Ohr wählen.</translation>
     </message>
     <message>
@@ -3980,11 +3952,11 @@
       <translation>{count} Gelenke schwingen dem nach, was sie trägt, in jeder Aufnahme.</translation>
     </message>
     <message>
-      <source>{count} joints are stiff again.</source>
+      <source>{count} joints stopped swinging.</source>
       <translation>{count} Gelenke sind wieder steif.</translation>
     </message>
     <message>
-      <source>This take walks by itself. Use 'Walk as keys' first.</source>
+      <source>This take walks by itself. Use 'Bake walk to keys' first.</source>
       <translation>Diese Aufnahme läuft von selbst. Nimm zuerst 'Gang als Schlüssel'.</translation>
     </message>
     <message>
@@ -3992,7 +3964,7 @@
       <translation>{names} vorspielen</translation>
     </message>
     <message>
-      <source>The pass is kept. Perform again to lay the next one over it.</source>
+      <source>The pass was keyed. Perform again to add the next one.</source>
       <translation>Der Durchgang ist behalten. Spiele weiter vor, um den nächsten darüberzulegen.</translation>
     </message>
     <message>
@@ -4000,11 +3972,11 @@
       <translation>Der Durchgang wurde verworfen.</translation>
     </message>
     <message>
-      <source>Drag your control when time runs; letting go ends the pass. Esc discards it.</source>
+      <source>Drag your control when time runs; releasing it ends the pass. Esc discards it.</source>
       <translation>Ziehe den Griff, sobald die Zeit läuft; Loslassen beendet den Durchgang, Esc verwirft ihn.</translation>
     </message>
     <message>
-      <source>Press a control and hold it: after three time runs and you are recorded.</source>
+      <source>Press and hold a control: after a count of three you are recorded.</source>
       <translation>Drücke einen Griff und halte ihn: nach drei läuft die Zeit, und du wirst aufgenommen.</translation>
     </message>
     <message>
@@ -4024,7 +3996,7 @@
       <translation>Verzögern</translation>
     </message>
     <message>
-      <source>Spread the picked keys</source>
+      <source>Spread selected keys</source>
       <translation>Gewählte Schlüssel verteilen</translation>
     </message>
     <message>
@@ -4032,7 +4004,7 @@
       <translation>Verteilen</translation>
     </message>
     <message>
-      <source>Scatter the picked keys</source>
+      <source>Scatter selected keys</source>
       <translation>Gewählte Schlüssel verstreuen</translation>
     </message>
     <message>
@@ -4072,7 +4044,7 @@
       <translation>Durchspielen</translation>
     </message>
     <message>
-      <source>What {name} follows from the lamp on</source>
+      <source>What {name} follows from here</source>
       <translation>Wem {name} ab der Lampe folgt</translation>
     </message>
     <message>
@@ -4080,27 +4052,27 @@
       <translation>Folgen</translation>
     </message>
     <message>
-      <source>Turn the bend at the lamp</source>
+      <source>Change bend side here</source>
       <translation>Beugung an der Lampe wenden</translation>
     </message>
     <message>
-      <source>Turn it</source>
+      <source>Change side</source>
       <translation>Wenden</translation>
     </message>
     <message>
-      <source>Lay {name} over {name2}</source>
+      <source>Add {name} as a layer of {name2}</source>
       <translation>{name} über {name2} legen</translation>
     </message>
     <message>
-      <source>{name} lies over {name2} now. Click its name on the tape to key it.</source>
+      <source>{name} is a layer of {name2} now. Click its name on the tape to key it.</source>
       <translation>{name} liegt jetzt über {name2}. Ein Klick auf den Namen auf dem Band öffnet die Ebene für Schlüssel.</translation>
     </message>
     <message>
-      <source>Lay a take over this one</source>
+      <source>Add a take as a layer</source>
       <translation>Einen Take über diesen legen</translation>
     </message>
     <message>
-      <source>Lay over</source>
+      <source>Add layer</source>
       <translation>Darüberlegen</translation>
     </message>
     <message>
@@ -4116,7 +4088,7 @@
       <translation>Drei und drei</translation>
     </message>
     <message>
-      <source>On tiptoe</source>
+      <source>Tiptoe</source>
       <translation>Auf Zehen</translation>
     </message>
     <message>
@@ -4124,11 +4096,11 @@
       <translation>Auf der Stelle</translation>
     </message>
     <message>
-      <source>The master travels along</source>
+      <source>Move the master along</source>
       <translation>Der Hauptträger geht mit</translation>
     </message>
     <message>
-      <source>Follows the master, however it is keyed</source>
+      <source>Follow the master's keys</source>
       <translation>Folgt dem Meister, wie er auch geht</translation>
     </message>
     <message>
@@ -4160,7 +4132,7 @@
       <translation>Hand oder Fuß der Gliedmaße wählen, die sich andersherum beugen soll.</translation>
     </message>
     <message>
-      <source>Turn the bend of {name}</source>
+      <source>Change the bend side of {name}</source>
       <translation>Beugung von {name} wenden</translation>
     </message>
     <message>
@@ -4172,7 +4144,7 @@
       <translation>Ersetzt</translation>
     </message>
     <message>
-      <source>{step}: ordinary keys, correct them on the tape.</source>
+      <source>{step}: ordinary keys. Correct them on the tape.</source>
       <translation>{step}: gewöhnliche Schlüssel, auf dem Band zu verbessern.</translation>
     </message>
     <message>
@@ -4208,7 +4180,7 @@
       <translation>Bilder von Gelenk zu Gelenk</translation>
     </message>
     <message>
-      <source>Frames from thing to thing</source>
+      <source>Frames from one to the next</source>
       <translation>Bilder von Ding zu Ding</translation>
     </message>
     <message>
@@ -4220,7 +4192,7 @@
       <translation>Zufallszahl</translation>
     </message>
     <message>
-      <source>Share of each way</source>
+      <source>Ease length</source>
       <translation>Anteil jedes Weges</translation>
     </message>
     <message>
@@ -4248,7 +4220,7 @@
       <translation>Bilder geschlossen</translation>
     </message>
     <message>
-      <source>Further eyes later, in frames</source>
+      <source>Delay between eyes, in frames</source>
       <translation>Weitere Augen später, in Bildern</translation>
     </message>
     <message>
@@ -4272,7 +4244,7 @@
       <translation>Übergang in Bildern</translation>
     </message>
     <message>
-      <source>Frames through straight, 0 cuts</source>
+      <source>Frames to blend, 0 for at once</source>
       <translation>Bilder durch gestreckt, 0 schneidet</translation>
     </message>
     <message>
@@ -4280,7 +4252,7 @@
       <translation>Aufnahme</translation>
     </message>
     <message>
-      <source>Way</source>
+      <source>Mode</source>
       <translation>Art</translation>
     </message>
     <message>
@@ -4420,19 +4392,19 @@
       <translation>Nein</translation>
     </message>
     <message>
-      <source>Pick keys in the tape first.</source>
+      <source>Select keys on the tape first.</source>
       <translation>Wähle zuerst Schlüssel auf dem Band.</translation>
     </message>
     <message>
-      <source>Nothing stands hollow at the lamp.</source>
+      <source>There are no pending changes here.</source>
       <translation>Nichts steht hohl an der Lampe.</translation>
     </message>
     <message>
-      <source>The last step carried no takes or poses over.</source>
+      <source>The last step changed no takes or poses.</source>
       <translation>Der letzte Schritt hat keine Takes oder Posen übertragen.</translation>
     </message>
     <message>
-      <source>Another way for {count} keys</source>
+      <source>Interpolation of {count} keys</source>
       <translation>Anderer Weg für {count} Schlüssel</translation>
     </message>
     <message>
@@ -4444,7 +4416,7 @@
       <translation>{count} Werte sind bei Bild {frame} festgehalten.</translation>
     </message>
     <message>
-      <source>Keep the changes at frame {frame}</source>
+      <source>Key the changes at frame {frame}</source>
       <translation>Änderungen in Bild {frame} behalten</translation>
     </message>
     <message>
@@ -4468,7 +4440,7 @@
       <translation>Schlüssel einfügen</translation>
     </message>
     <message>
-      <source>{name}: pose at the lamp, and go on to another frame.</source>
+      <source>{name}: pose here, then go to another frame.</source>
       <translation>{name}: an der Lampe stellen, dann zu einem anderen Bild gehen.</translation>
     </message>
     <message>
@@ -4504,7 +4476,7 @@
       <translation>Einmal spielen</translation>
     </message>
     <message>
-      <source>Turn {count} keys round in time</source>
+      <source>Reverse {count} keys</source>
       <translation>{count} Schlüssel zeitlich umdrehen</translation>
     </message>
     <message>
@@ -4512,15 +4484,15 @@
       <translation>Es gibt nichts zu setzen: nichts ist gestellt oder gesteuert, oder keine Art von Wert ist gewählt.</translation>
     </message>
     <message>
-      <source>What you pose is keyed at the lamp.</source>
+      <source>Auto-key is on: what you pose is keyed.</source>
       <translation>Was gestellt wird, wird an der Lampe gesetzt.</translation>
     </message>
     <message>
-      <source>What you pose stays hollow at the lamp: Enter keeps it, moving the lamp lets it go.</source>
+      <source>Auto-key is off: Enter keys a pending change, moving the playhead discards it.</source>
       <translation>Was gestellt wird, bleibt hohl: Eingabe behält es, die Lampe bewegen lässt es los.</translation>
     </message>
     <message>
-      <source>{count} ghosts before the lamp, and as many after it.</source>
+      <source>{count} ghosts before and after the playhead.</source>
       <translation>{count} Geister vor der Lampe und ebenso viele danach.</translation>
     </message>
     <message>
@@ -4556,12 +4528,12 @@
       <translation>Alle Schlüssel stehen schon auf ganzen Bildern.</translation>
     </message>
     <message>
-      <source>Select the joint that leads first; what hangs from it follows.</source>
-      <translation>Zuerst das führende Gelenk wählen; was daran hängt, folgt.</translation>
+      <source>Select the joint that leads first; its children follow.</source>
+      <translation>Zuerst das führende Gelenk auswählen; seine Kinder folgen.</translation>
     </message>
     <message>
-      <source>Nothing that hangs from this joint is keyed. Key the chain first.</source>
-      <translation>Nichts, was an diesem Gelenk hängt, hat Schlüssel. Zuerst die Kette setzen.</translation>
+      <source>No child of this joint is keyed. Key the chain first.</source>
+      <translation>Kein Kind dieses Gelenks hat Schlüssel. Die Kette zuerst schlüsseln.</translation>
     </message>
     <message>
       <source>There is no key that way.</source>
@@ -4572,7 +4544,7 @@
       <translation>Der Durchlauf führte {count} Griffe und Gelenke durch ihren Weg und {words}.</translation>
     </message>
     <message>
-      <source>The workout was stopped; nothing was changed.</source>
+      <source>Cancelled: nothing was changed.</source>
       <translation>Der Durchlauf wurde angehalten; nichts wurde geändert.</translation>
     </message>
     <message>
@@ -4698,11 +4670,11 @@ SHA-256 {fingerprint}</translation>
       <translation>&lt;b&gt;{name} hat Änderungen, die nicht gespeichert sind.&lt;/b&gt;</translation>
     </message>
     <message>
-      <source>Save them before you go on? Dropped changes can't be fetched back.</source>
+      <source>Save them first? Discarded changes can't be restored.</source>
       <translation>Vorher speichern? Verworfene Änderungen lassen sich nicht zurückholen.</translation>
     </message>
     <message>
-      <source>Drop the changes</source>
+      <source>Discard the changes</source>
       <translation>Änderungen verwerfen</translation>
     </message>
     <message>
@@ -4730,7 +4702,7 @@ SHA-256 {fingerprint}</translation>
       <translation>&lt;b&gt;Was ist dieses Bild für {name}?&lt;/b&gt;</translation>
     </message>
     <message>
-      <source>Let it run</source>
+      <source>Run</source>
       <translation>Ausführen lassen</translation>
     </message>
     <message>
@@ -4790,7 +4762,7 @@ SHA-256 {fingerprint}</translation>
       <translation>{width} × {height} px, {count} Bilder, {seconds} s</translation>
     </message>
     <message>
-      <source>Seen through</source>
+      <source>Transparent</source>
       <translation>Durchsichtig</translation>
     </message>
     <message>
@@ -4834,7 +4806,7 @@ SHA-256 {fingerprint}</translation>
       <translation>Takes, als Animationen</translation>
     </message>
     <message>
-      <source>There are no takes: the puppet goes out at rest.</source>
+      <source>There are no takes: the puppet is exported at rest.</source>
       <translation>Es gibt keine Takes: Die Figur geht in Ruhe hinaus.</translation>
     </message>
     <message>
@@ -4870,7 +4842,7 @@ SHA-256 {fingerprint}</translation>
       <translation>Gilt ab dem nächsten Start von Umbrite</translation>
     </message>
     <message>
-      <source>Keep unsaved work after</source>
+      <source>Save for recovery after</source>
       <translation>Nicht Gespeichertes sichern nach</translation>
     </message>
     <message>
@@ -4954,7 +4926,7 @@ SHA-256 {fingerprint}</translation>
       <translation>Zeichnung von {name} austauschen</translation>
     </message>
     <message>
-      <source>{name} is back as it was last kept. Save it to be safe.</source>
+      <source>{name} was recovered. Save it to be safe.</source>
       <translation>{name} ist wieder so, wie es zuletzt aufgehoben wurde. Zur Sicherheit speichern.</translation>
     </message>
     <message>
@@ -4962,7 +4934,7 @@ SHA-256 {fingerprint}</translation>
       <translation>{path} lässt sich nicht als Pose lesen. Eine Datei wählen, die der Export gemacht hat.</translation>
     </message>
     <message>
-      <source>Another window has changes to it that are not saved.</source>
+      <source>Another window has unsaved changes to it.</source>
       <translation>Ein anderes Fenster hat Änderungen daran, die nicht gespeichert sind.</translation>
     </message>
     <message>
@@ -4994,7 +4966,7 @@ SHA-256 {fingerprint}</translation>
       <translation>{name} hat die neue Zeichnung; Drehpunkt, Platz und Rig sind wie zuvor.</translation>
     </message>
     <message>
-      <source>Saved as {name}, without {count} changes that are not kept as keys. Enter keeps them in Takes.</source>
+      <source>Saved as {name}, without {count} pending changes. Enter keys them in Takes.</source>
       <translation>Gespeichert als {name}, ohne {count} Änderungen, die nicht als Schlüssel behalten sind. Enter behält sie in Takes.</translation>
     </message>
     <message>
@@ -5006,7 +4978,7 @@ SHA-256 {fingerprint}</translation>
       <translation>Die Pose wurde als {name} ausgegeben.</translation>
     </message>
     <message>
-      <source>The contact sheet was kept as {name}.</source>
+      <source>The contact sheet was saved as {name}.</source>
       <translation>Das Übersichtsblatt liegt in {name}.</translation>
     </message>
     <message>
@@ -5038,7 +5010,7 @@ SHA-256 {fingerprint}</translation>
       <translation>Namen, Seiten und Nummern sind aus den Ebenen geraten; ändere hier, was falsch ist, auch mehrere gewählte Zeilen auf einmal. Noch ist nichts hinzugefügt.</translation>
     </message>
     <message>
-      <source>What is not kept of this picture</source>
+      <source>What is lost from this picture</source>
       <translation>Was von diesem Bild nicht behalten wird</translation>
     </message>
     <message>
@@ -5116,7 +5088,7 @@ SHA-256 {fingerprint}</translation>
       <translation>&lt;b&gt;Umbrite endete plötzlich, während {name} ungesicherte Änderungen hatte.&lt;/b&gt;</translation>
     </message>
     <message>
-      <source>They were kept on {when}. Bringing them back changes no file until you save.</source>
+      <source>They were saved on {when}. Recovering them changes no file until you save.</source>
       <translation>Sie wurden {when} aufgehoben. Zurückholen ändert keine Datei, bis gespeichert wird.</translation>
     </message>
     <message>
@@ -5200,11 +5172,11 @@ SHA-256 {fingerprint}</translation>
       <translation>{name} zeigen</translation>
     </message>
     <message>
-      <source>Panels that are put away</source>
+      <source>Hidden panels</source>
       <translation>Weggeräumte Felder</translation>
     </message>
     <message>
-      <source>Ticked controls are handed over to animators.</source>
+      <source>Animators may use the ticked controls.</source>
       <translation>Angekreuzte Griffe sind den Animatoren übergeben.</translation>
     </message>
     <message>
@@ -5228,7 +5200,7 @@ SHA-256 {fingerprint}</translation>
       <translation>{name}, Etikett {label}</translation>
     </message>
     <message>
-      <source>{name}: a double click unfolds them</source>
+      <source>{name}: double click to expand</source>
       <translation>{name}: ein Doppelklick klappt sie auf</translation>
     </message>
     <message>
@@ -5264,7 +5236,7 @@ SHA-256 {fingerprint}</translation>
       <translation>{name} biegt sich über {count} Gelenke: {triangles} Dreiecke, {cost} ms zu malen.</translation>
     </message>
     <message>
-      <source>Closer where it curves</source>
+      <source>Denser where it curves</source>
       <translation>Dichter, wo es sich krümmt</translation>
     </message>
     <message>
@@ -5292,7 +5264,7 @@ SHA-256 {fingerprint}</translation>
       <translation>Drei Griffe</translation>
     </message>
     <message>
-      <source>Stiff again</source>
+      <source>Stop swinging</source>
       <translation>Wieder steif</translation>
     </message>
     <message>
@@ -5420,7 +5392,7 @@ SHA-256 {fingerprint}</translation>
       <translation>Über Tiefen verteilen</translation>
     </message>
     <message>
-      <source>Its parts may lie before and behind parts of the puppet, one by one</source>
+      <source>Its parts can lie at different depths</source>
       <translation>Seine Teile dürfen einzeln vor und hinter Teilen der Figur liegen</translation>
     </message>
     <message>
@@ -5432,11 +5404,11 @@ SHA-256 {fingerprint}</translation>
       <translation>Seine eigenen Aufnahmen</translation>
     </message>
     <message>
-      <source>Its own take into the take that is looked at, from the lamp on</source>
+      <source>Its own take into the current take, from the current frame</source>
       <translation>Seine eigene Aufnahme in die betrachtete, von der Lampe an</translation>
     </message>
     <message>
-      <source>It is no guest then, and all of it can be changed here</source>
+      <source>It becomes part of this puppet and can be changed here</source>
       <translation>Dann ist es kein Gast mehr, und alles daran lässt sich hier ändern</translation>
     </message>
     <message>
@@ -5456,7 +5428,7 @@ SHA-256 {fingerprint}</translation>
       <translation>Hinab</translation>
     </message>
     <message>
-      <source>Lay in</source>
+      <source>Insert take</source>
       <translation>Einlegen</translation>
     </message>
     <message>
@@ -5468,7 +5440,7 @@ SHA-256 {fingerprint}</translation>
       <translation>Datei öffnen</translation>
     </message>
     <message>
-      <source>Make it ours</source>
+      <source>Detach from its file</source>
       <translation>Übernehmen</translation>
     </message>
     <message>
@@ -5512,7 +5484,7 @@ SHA-256 {fingerprint}</translation>
       <translation>Größen</translation>
     </message>
     <message>
-      <source>Hangs</source>
+      <source>Swings</source>
       <translation>Hängt</translation>
     </message>
     <message>
@@ -5574,14 +5546,6 @@ SHA-256 {fingerprint}</translation>
     <message>
       <source>Fixed</source>
       <translation>Fest</translation>
-    </message>
-    <message>
-      <source>Stiff</source>
-      <translation>Steif</translation>
-    </message>
-    <message>
-      <source>Loose</source>
-      <translation>Lose</translation>
     </message>
     <message>
       <source>Lower limit</source>
@@ -5696,7 +5660,7 @@ SHA-256 {fingerprint}</translation>
       <translation>Namen aller gewählten</translation>
     </message>
     <message>
-      <source>No name changed: nothing like that stands in the names of what is selected.</source>
+      <source>No name changed: no selected name matches.</source>
       <translation>Kein Name geändert: nichts davon steht in den Namen des Gewählten.</translation>
     </message>
     <message>
@@ -5788,7 +5752,7 @@ SHA-256 {fingerprint}</translation>
       <translation>Beschnitten</translation>
     </message>
     <message>
-      <source>Looks in this pose</source>
+      <source>Look in this pose</source>
       <translation>Aussehen in dieser Pose</translation>
     </message>
     <message>
@@ -5904,15 +5868,15 @@ SHA-256 {fingerprint}</translation>
       <translation>Aus dem Satz nehmen</translation>
     </message>
     <message>
-      <source>Wheel zooms, the middle button moves, F fits; drag a card onto another to hang it there</source>
+      <source>Wheel zooms, middle button moves, F fits; drag a card onto its new parent</source>
       <translation>Rad vergrößert, Mitteltaste schiebt, F passt ein; eine Karte auf eine andere ziehen hängt sie dort an</translation>
     </message>
     <message>
-      <source>Hang {name} {where}</source>
+      <source>Parent {name} {where}</source>
       <translation>{name} anhängen {where}</translation>
     </message>
     <message>
-      <source>{name} hangs {where} now. {moved}</source>
+      <source>{name} is parented {where} now. {moved}</source>
       <translation>{name} hängt jetzt {where}. {moved}</translation>
     </message>
     <message>
@@ -5932,15 +5896,15 @@ SHA-256 {fingerprint}</translation>
       <translation>Erklären</translation>
     </message>
     <message>
-      <source>It is meant so</source>
+      <source>Ignore</source>
       <translation>So gemeint</translation>
     </message>
     <message>
-      <source>Mark a finding as meant so</source>
+      <source>Ignore a finding</source>
       <translation>Einen Befund als gemeint merken</translation>
     </message>
     <message>
-      <source>Look at all findings again</source>
+      <source>Show all ignored findings</source>
       <translation>Alle Befunde wieder ansehen</translation>
     </message>
     <message>
@@ -5952,7 +5916,7 @@ SHA-256 {fingerprint}</translation>
       <translation>{fix}, für alle</translation>
     </message>
     <message>
-      <source>Nothing to look at: the checks found all well.</source>
+      <source>No findings: all is well.</source>
       <translation>Nichts anzusehen: die Prüfungen fanden alles gut.</translation>
     </message>
     <message>
@@ -5968,11 +5932,11 @@ SHA-256 {fingerprint}</translation>
       <translation>Name des Zweigs</translation>
     </message>
     <message>
-      <source>Keep the selected branch</source>
+      <source>Save the selected branch</source>
       <translation>Zweig behalten</translation>
     </message>
     <message>
-      <source>Bring</source>
+      <source>Insert</source>
       <translation>Holen</translation>
     </message>
     <message>
@@ -5984,7 +5948,7 @@ SHA-256 {fingerprint}</translation>
       <translation>{name} ist im Papierkorb.</translation>
     </message>
     <message>
-      <source>There is no trash here; {name} stays.</source>
+      <source>There is no trash here, so {name} was not removed.</source>
       <translation>Hier gibt es keinen Papierkorb; {name} bleibt.</translation>
     </message>
     <message>
@@ -6000,15 +5964,15 @@ SHA-256 {fingerprint}</translation>
       <translation>{name}, {whose}: ziehen Sie ihn auf ein Gelenk</translation>
     </message>
     <message>
-      <source>Into a folder of your own, with its limbs, controls and own poses</source>
+      <source>Saves it to your own library, with limbs, controls and poses</source>
       <translation>In einen eigenen Ordner, mit Gliedmaßen, Reglern und eigenen Posen</translation>
     </message>
     <message>
-      <source>Take in as a guest</source>
+      <source>Insert as a guest</source>
       <translation>Als Gast aufnehmen</translation>
     </message>
     <message>
-      <source>Into the trash</source>
+      <source>Move to trash</source>
       <translation>In den Papierkorb</translation>
     </message>
     <message>
@@ -6100,7 +6064,7 @@ SHA-256 {fingerprint}</translation>
       <translation>{station}  (Strg+{station2})</translation>
     </message>
     <message>
-      <source>What the checks noticed  (Ctrl+E)</source>
+      <source>Findings  (Ctrl+E)</source>
       <translation>Was die Prüfungen fanden  (Strg+E)</translation>
     </message>
     <message>
@@ -6204,7 +6168,7 @@ SHA-256 {fingerprint}</translation>
       <translation>ersetzt</translation>
     </message>
     <message>
-      <source>The take that is looked at</source>
+      <source>The current take</source>
       <translation>Die Aufnahme, die man ansieht</translation>
     </message>
     <message>
@@ -6252,7 +6216,7 @@ SHA-256 {fingerprint}</translation>
       <translation>Doppeltes Tempo</translation>
     </message>
     <message>
-      <source>How the layer is laid over</source>
+      <source>How the layer is combined</source>
       <translation>Wie die Ebene darüberliegt</translation>
     </message>
     <message>
@@ -6276,7 +6240,7 @@ SHA-256 {fingerprint}</translation>
       <translation>{count} Bilder zu spät</translation>
     </message>
     <message>
-      <source>Keys over frames; arrows move picked keys, Delete removes them</source>
+      <source>Keys over frames; arrows move selected keys, Delete removes them</source>
       <translation>Schlüssel über Bildern; Pfeile bewegen gewählte, Entf entfernt sie</translation>
     </message>
     <message>
@@ -6284,27 +6248,27 @@ SHA-256 {fingerprint}</translation>
       <translation>Was anders ist</translation>
     </message>
     <message>
-      <source>Go back to it</source>
+      <source>Restore</source>
       <translation>Dorthin zurück</translation>
     </message>
     <message>
-      <source>Take a branch…</source>
+      <source>Insert a branch…</source>
       <translation>Einen Zweig nehmen…</translation>
     </message>
     <message>
-      <source>New puppet from it</source>
+      <source>New puppet from this</source>
       <translation>Neue Figur daraus</translation>
     </message>
     <message>
-      <source>Keep the work as it is now, to look at it or go back to it later. All of it lies in the file.</source>
+      <source>Save the work as it is now, to compare or restore later. All of it is kept in the file.</source>
       <translation>Behalten Sie die Arbeit, wie sie jetzt ist, um sie später anzusehen oder dorthin zurückzugehen. Alles liegt in der Datei.</translation>
     </message>
     <message>
-      <source>{name}, kept {when}</source>
+      <source>{name}, saved {when}</source>
       <translation>{name}, behalten {when}</translation>
     </message>
     <message>
-      <source>Click a stage to see what differs from now.</source>
+      <source>Click a version to see what differs from now.</source>
       <translation>Klicken Sie auf einen Stand, um zu sehen, was jetzt anders ist.</translation>
     </message>
     <message>
@@ -6316,7 +6280,7 @@ SHA-256 {fingerprint}</translation>
       <translation>Nichts ist jetzt anders als bei {name}.</translation>
     </message>
     <message>
-      <source>Keep the sheet as PDF, TIFF or PNG…</source>
+      <source>Save the sheet as PDF, TIFF or PNG…</source>
       <translation>Den Bogen als PDF, TIFF oder PNG behalten …</translation>
     </message>
     <message>
@@ -6404,11 +6368,11 @@ SHA-256 {fingerprint}</translation>
       <translation>Stattdessen die Werte behalten</translation>
     </message>
     <message>
-      <source>What was not kept at frame {frame} is there again: Enter keeps it.</source>
+      <source>The pending changes at frame {frame} are back: Enter keys them.</source>
       <translation>Was in Bild {frame} nicht behalten wurde, ist wieder da: Eingabe behält es.</translation>
     </message>
     <message>
-      <source>{count} changes at frame {frame} were not kept. Ctrl+Z brings them back.</source>
+      <source>{count} pending changes at frame {frame} were discarded. Ctrl+Z restores them.</source>
       <translation>{count} Änderungen in Bild {frame} wurden nicht behalten. Strg+Z bringt sie zurück.</translation>
     </message>
     <message>
@@ -6432,19 +6396,19 @@ SHA-256 {fingerprint}</translation>
       <translation>Brett: {lower}.</translation>
     </message>
     <message>
-      <source>The drag was put back.</source>
+      <source>The drag was cancelled.</source>
       <translation>Das Ziehen wurde zurückgenommen.</translation>
     </message>
     <message>
-      <source>The panels are put away; the same key brings them back.</source>
+      <source>The panels are hidden. The same key shows them.</source>
       <translation>Die Felder sind weggeräumt; dieselbe Taste holt sie zurück.</translation>
     </message>
     <message>
-      <source>The panels are back.</source>
+      <source>The panels are shown.</source>
       <translation>Die Felder sind wieder da.</translation>
     </message>
     <message>
-      <source>Not kept for recovery</source>
+      <source>Not saved for recovery</source>
       <translation>Nicht gesichert</translation>
     </message>
   </context>

@@ -56,7 +56,7 @@ def draw_line(session: Session, press: complex, zoom: float) -> Gesture:
     while event.kind == "move":
         if abs(event.at - line[-1]) * zoom > 3:
             line.append(event.at)
-        event = yield Feedback(readout=tr("Let go where the chain ends"), line=tuple(line))
+        event = yield Feedback(readout=tr("Release where the chain ends"), line=tuple(line))
     if event.kind == "release":
         bone_commands.along(session, line, parent)
 
@@ -94,7 +94,7 @@ def bind_by_cord(session: Session, parts: list[str], press: complex, joint_at: J
     if event.kind == "cancel" or over in own:
         return
     if over is None:
-        session.say(tr("Nothing was bound: drop the cord on a bone, a rivet or a part that is carried."))
+        session.say(tr("Nothing was bound. Drop it on a bone, a rivet or a part that has a parent."))
         return
     bone_commands.bind_to(session, parts, over)
 
@@ -116,4 +116,4 @@ def bind_by_loop(
     if found:
         bone_commands.bind_to(session, found, bone)
     else:
-        session.say(tr("No part lies wholly in the loop; nothing was bound to {name}.", name=name))
+        session.say(tr("No part lies fully inside the loop, so nothing was bound to {name}.", name=name))

@@ -28,7 +28,7 @@ def drag_guide(
         at = round(at / 10) * 10.0 if event.shift else float(round(at))
         guides = others if over_ruler(event.at) else [*others, Guide(axis, at)]
         session.preview(puppet=set_guides(start, guides))
-        event = yield Feedback(readout=f"{axis} {at:.0f}" if len(guides) > len(others) else tr("let go: no guide"))
+        event = yield Feedback(readout=f"{axis} {at:.0f}" if len(guides) > len(others) else tr("release to remove"))
     finish(session, event, "Guide")
 
 

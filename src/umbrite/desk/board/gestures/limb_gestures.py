@@ -35,7 +35,7 @@ def draw_limb(session: Session, first: str, joint_at: JointAt, tip_at: JointAt, 
     if event.kind == "cancel":
         return
     if over is None:
-        session.say(tr("No limb was made: let go on the joint where the limb ends, such as a wrist or an ankle."))
+        session.say(tr("No limb was made. Release on the joint where the limb ends, such as a wrist."))
         return
     chain = _chain(session, first, over)
     on_tip = len(chain) > 1 and chain[-1] in {from_tip, tip_at(event.at)}

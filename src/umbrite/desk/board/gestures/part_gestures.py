@@ -109,7 +109,7 @@ def draw_trim(session: Session, key: str, press: complex) -> Gesture:
         cut = not event.ctrl
         if abs(event.at - loop[-1]) * event.zoom > 2:
             loop.append(event.at)
-        event = yield Feedback(tr("cut away") if cut else tr("bring back"), loop=tuple(loop))
+        event = yield Feedback(tr("cut away") if cut else tr("restore"), loop=tuple(loop))
     if event.kind == "release":
         puppet = trim(start, key, [z - off for z in loop], cut=cut)
         session.edit(f"{'Trim' if cut else 'Bring back of'} {start.parts[key].name}", puppet=puppet)

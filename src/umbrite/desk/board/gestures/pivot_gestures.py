@@ -100,8 +100,10 @@ def draw_cord(session: Session, keys: list[str], joint_at: JointAt) -> Gesture:
     if event.kind == "cancel" or over in keys:
         return
     if over is None:
-        session.say(tr("Nothing was hung: drop the cord on a rivet or on a part that should carry it."))
+        session.say(tr("Nothing was parented. Drop it on a rivet or on a part."))
         return
-    step = tr("Hang {name} from {name2}", name=name, name2=start.joints[over].name)
+    step = tr("Parent {name} to {name2}", name=name, name2=start.joints[over].name)
     moved = rewire(session, step, set_parent(start, keys, over)) or tr("Nothing has moved.")
-    session.say(tr("{name} hangs from {name2} now. {moved}", name=name, name2=start.joints[over].name, moved=moved))
+    session.say(
+        tr("{name2} is the parent of {name} now. {moved}", name=name, name2=start.joints[over].name, moved=moved)
+    )

@@ -43,7 +43,7 @@ def _with_pin(session: Session, pointer: Pointer, spot: Spot) -> Press:
 
     def put() -> None:
         session.drafts.put(session.drafts.now._replace(pin=pointer.at))
-        session.say(tr("A pin is put: Ctrl+drag turns what you drag about it. Esc takes it away."))
+        session.say(tr("Pin set: Ctrl+drag turns about it. Esc removes it."))
 
     pin = session.drafts.now.pin
     if pin is None or not spot.under:
@@ -137,9 +137,7 @@ def _on_art(session: Session, camera: Camera, pointer: Pointer, spot: Spot) -> P
     if not spot.under:
         return selected
     if session.puppet.controls_only:
-        why = tr(
-            "Only controls may be dragged here; the rigger locked the rest. Controls > Animators touch controls only."
-        )
+        why = tr("Only controls can be dragged here. Controls > Lock all but controls unlocks the rest.")
         return Press(lambda: pose_gestures.refused(session, why), selected.click)
     joints = [joint_under(session, key, pointer.at) for key in spot.under]
     joint = next((key for key in joints if key in session.selection.keys), joints[0])

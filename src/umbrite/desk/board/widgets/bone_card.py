@@ -108,7 +108,7 @@ class BoneCard(QFrame):
             for part, bound in bone_commands.candidates(self.session, shown):
                 self._add_tick(part, bound=bound)
         self.words.setText(
-            tr("carries") if self.ticks else tr("has no part under it") if line is None else tr("along one line")
+            tr("carries") if self.ticks else tr("no part under it") if line is None else tr("along one line")
         )
         self.line.setVisible(line is not None)
         self.name.setVisible(line is None)

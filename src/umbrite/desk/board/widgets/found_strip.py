@@ -89,7 +89,7 @@ class LimitCard(QAbstractButton):
         self.setAccessibleName(f"{name} {angle_text(self.turn, 0)}: {REASONS[self.reason]}")
         self.setToolTip(
             tr(
-                "{name}: at {turn} {reason}. Click to take it as the limit.",
+                "{name}: at {turn} {reason}. Click to accept it as the limit.",
                 name=name,
                 turn=angle_text(self.turn),
                 reason=tr(REASONS[self.reason]),
@@ -125,11 +125,11 @@ class LimitCard(QAbstractButton):
         session, found = self.session, self.found
         name = session.puppet.joints[found.joint].name
         menu = QMenu(self)
-        menu.addAction(tr("Take this end")).triggered.connect(lambda: take(session, found, self.end))
-        menu.addAction(tr("Take both ends")).triggered.connect(lambda: take(session, found, "both"))
+        menu.addAction(tr("Accept this end")).triggered.connect(lambda: take(session, found, self.end))
+        menu.addAction(tr("Accept both ends")).triggered.connect(lambda: take(session, found, "both"))
         menu.addAction(tr("Leave {name} out", name=name)).triggered.connect(lambda: leave(session, found))
         menu.addSeparator()
-        menu.addAction(tr("Take all")).triggered.connect(lambda: take_all(session))
+        menu.addAction(tr("Accept all")).triggered.connect(lambda: take_all(session))
         menu.addAction(tr("Select the joint")).triggered.connect(lambda: session.selection.select([found.joint]))
         return menu
 
@@ -184,14 +184,14 @@ class FoundStrip(QFrame):
         side = QVBoxLayout()
         self.title = QLabel(tr("Found limits"))
         self.title.setObjectName("title")
-        self.all = QPushButton(tr("Take all"))
+        self.all = QPushButton(tr("Accept all"))
         self.all.setObjectName("main")
         self.all.clicked.connect(lambda: take_all(session))
         close = QToolButton()
         close.setIcon(look.icon(session.workspace.theme, "x"))
         session.workspace.theme_changed.connect(lambda: close.setIcon(look.icon(session.workspace.theme, "x")))
-        close.setAccessibleName(tr("Put the found limits away"))
-        close.setToolTip(tr("Put the found limits away"))
+        close.setAccessibleName(tr("Close found limits"))
+        close.setToolTip(tr("Close found limits"))
         close.clicked.connect(lambda: session.drafts.put(session.drafts.now._replace(found_limits=())))
         self.close_button = close
         side.addWidget(self.title)

@@ -38,7 +38,7 @@ class HintLine(QFrame):
         self.setFixedHeight(44)
         self._message = ""
         self._said: deque[tuple[str, str]] = deque(maxlen=REMEMBERED)
-        self.setToolTip(tr("Click to see what was said before  (Ctrl+Shift+M)"))
+        self.setToolTip(tr("Click for earlier messages  (Ctrl+Shift+M)"))
         self._timer = QTimer(self)
         self._timer.setSingleShot(True)
         self._timer.setInterval(MESSAGE_STAYS)
@@ -69,13 +69,13 @@ class HintLine(QFrame):
         """The latest messages, the last one on top; a click says one again."""
         menu = QMenu(self)
         menu.setAttribute(Qt.WidgetAttribute.WA_DeleteOnClose)
-        menu.setAccessibleName(tr("What was said"))
+        menu.setAccessibleName(tr("Messages"))
         for when, text in reversed(self._said):
             words = text if len(text) <= LONGEST else text[:LONGEST].rstrip() + "…"
             action = menu.addAction(f"{when}   {words.replace('&', '&&')}")
             action.triggered.connect(lambda _on=False, text=text: self.say(text))
         if not self._said:
-            menu.addAction(tr("Nothing was said yet")).setEnabled(False)
+            menu.addAction(tr("No messages")).setEnabled(False)
         menu.popup(self.mapToGlobal(QPoint(8, -menu.sizeHint().height())))
 
     def _drop_message(self) -> None:

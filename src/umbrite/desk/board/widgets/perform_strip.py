@@ -26,7 +26,7 @@ class PerformStrip(DraftStrip):
         self.of_smooth = QLabel(tr("Smooth"))
         self.row.addWidget(self.of_smooth)
         self.row.addWidget(self.smooth)
-        self.ended_by(tr("Keep"), perform_commands.keep, perform_commands.discard)
+        self.ended_by(tr("Accept"), perform_commands.keep, perform_commands.discard)
         self.stop = QPushButton(tr("Stop"))
         self.stop.clicked.connect(lambda _on=False: session.performing.end())
         self.row.addWidget(self.stop)

@@ -37,7 +37,7 @@ SMALLEST, LARGEST = 22, 46  # a card
 DRAG_FROM = 5
 PALE = 0.35  # of what is not meant
 WISHES = (
-    ("limbs", "Limbs"), ("controls", "Controls"), ("limits", "Limits"), ("master", "Master"), ("loose", "Loose rows"), ("names", "Names"),
+    ("limbs", "Limbs"), ("controls", "Controls"), ("limits", "Limits"), ("master", "Master"), ("loose", "Swinging pieces"), ("names", "Names"),
     ("variants", "Variants"), ("elsewhere", "Move pivots"),
 )  # fmt: skip
 
@@ -229,7 +229,7 @@ class PlanFigure(QWidget):
             painter.setPen(painter.theme.quiet)
             top = self.height() - self._left_height(draft)
             words = (
-                tr("Rides along on what is nearest")
+                tr("Follows the nearest piece")
                 if len(draft.second) < len(draft.filled.left)
                 else tr("Drawn twice: only one is shown at a time")
             )
@@ -389,7 +389,7 @@ class PlanSheet(QFrame):
         self.grid.setLayout(grid)
         column.addWidget(self.grid)
         foot = QHBoxLayout()
-        self.make, self.leave = QPushButton(tr("Build")), QPushButton(tr("Rub out"))
+        self.make, self.leave = QPushButton(tr("Build")), QPushButton(tr("Discard"))
         self.make.setObjectName("main")
         foot.addWidget(self.leave)
         foot.addWidget(self.make, 1)
@@ -452,7 +452,7 @@ class PlanSheet(QFrame):
             tick.setChecked(bool(getattr(draft.wishes, name)))
         laying = draft.rig is not None
         self.grid.setVisible(not laying)
-        self.make.setText(tr("Lay the rig") if laying else tr("Build"))
+        self.make.setText(tr("Transfer rig") if laying else tr("Build"))
         told, elsewhere = ([], False) if laying else what_differs(draft)
         self.differs.setVisible(bool(told))
         self.ticks["elsewhere"].setVisible(elsewhere)

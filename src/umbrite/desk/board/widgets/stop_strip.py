@@ -15,7 +15,7 @@ class StopStrip(DraftStrip):
 
     def __init__(self, session: Session, over: QWidget) -> None:
         super().__init__(session, over, tr("Posing for a value"))
-        self.ended_by(tr("Keep"), stop_commands.keep, stop_commands.discard)
+        self.ended_by(tr("Accept"), stop_commands.keep, stop_commands.discard)
 
     def refresh(self) -> None:
         draft = self.session.drafts.now.stop

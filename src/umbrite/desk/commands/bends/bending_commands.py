@@ -77,10 +77,7 @@ def bend(session: Session) -> None:
     session.workspace.go_to(LIMBS)
     session.selection.select(parts)
     session.say(
-        tr(
-            "It bends in {count} joints. Details lets it hang loose, a limb (L) holds it at both ends; or pose it in Rehearse.",
-            count=made,
-        )
+        tr("It bends in {count} joints. Let it swing in Details, hold both ends by a limb (L), or pose it.", count=made)
     )
 
 
@@ -149,7 +146,7 @@ def hang_bent(session: Session) -> None:
         mesh = puppet.parts[key].mesh
         for joint in mesh.joints if mesh is not None else ():
             puppet = set_loose(puppet, joint, puppet.joints[joint].loose or Loose())
-    session.edit(tr("Let {part} hang loose", part=label_of(session, bent_parts(session))), puppet=puppet)
+    session.edit(tr("Let {part} swing", part=label_of(session, bent_parts(session))), puppet=puppet)
 
 
 def set_density(session: Session, part: str, density: float) -> None:

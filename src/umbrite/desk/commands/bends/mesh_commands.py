@@ -62,5 +62,5 @@ def take_points_out(session: Session) -> None:
         raise RigError(tr("Pick points of the mesh first: click one, or draw a box with Alt."))
     made = without_points(mesh, points)
     require_covering(session, mesh, made)
-    name = tr("Take {count} points out of the mesh", count=len(points))
+    name = tr("Delete {count} mesh points", count=len(points))
     session.edit(name, puppet=change(session.puppet, brushing.part, mesh=made))

@@ -56,7 +56,7 @@ def _fit(session: Session, part: Part) -> Picture:
     if part.mesh is not None:
         raise RigError(tr("{name} bends, so it is not cut. Stop bending first.", name=part.name))
     if part.trims:
-        raise RigError(tr("{name} is trimmed. Bring all of it back first (Shift+B), then cut it.", name=part.name))
+        raise RigError(tr("{name} is trimmed. Remove all trims first (Shift+B), then cut it.", name=part.name))
     if part.shares:
         raise RigError(tr("{name} shares its drawing with a copy. Give it a drawing of its own first.", name=part.name))
     return session.file.pictures.pixels(part.drawing.sha256)
@@ -209,7 +209,7 @@ def propose_cuts(session: Session) -> None:
     session.selection.select([])
     session.drafts.put(session.drafts.now._replace(cuts=CutDraft(session.puppet, key, root, cuts)))
     session.say(
-        tr("{count} cuts are pencilled over {name}. Click one to leave it out; Enter cuts, Esc rubs them out.",
+        tr("{count} cuts are proposed on {name}. Click one to exclude it; Enter cuts, Esc discards.",
            count=len(cuts), name=part.name)
     )  # fmt: skip
 
@@ -224,13 +224,13 @@ def switch_cut(session: Session, number: int) -> None:
 
 def rub_out(session: Session) -> None:
     session.drafts.put(session.drafts.now._replace(cuts=None))
-    session.say(tr("The pencilled cuts were rubbed out; nothing was cut."))
+    session.say(tr("The proposed cuts were discarded."))
 
 
 def _draft(session: Session) -> CutDraft:
     draft = session.drafts.now.cuts
     if draft is None:
-        raise RigError(tr("No cuts are pencilled. Draw bones over a part, and choose Cut at the bones."))
+        raise RigError(tr("No cuts are proposed. Draw bones over a part, then choose Cut at the bones."))
     return draft
 
 
@@ -240,7 +240,7 @@ def take_cuts(session: Session) -> None:
     key, root, puppet = draft.part, draft.root, session.puppet
     wanted = {one.bone for one in draft.cuts if not one.left_out}
     if not wanted:
-        raise RigError(tr("All pencilled cuts are left out. Click one to take it in again, or rub them out with Esc."))
+        raise RigError(tr("All proposed cuts are excluded. Click one to include it, or discard them with Esc."))
     name = puppet.parts[key].name
     puppet = _parent_of(puppet, _bones(session, key), root)
     bones = sorted(_bones(session, key), key=lambda bone: len(ancestors(puppet, bone)))

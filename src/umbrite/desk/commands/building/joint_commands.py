@@ -28,7 +28,7 @@ def find(session: Session) -> None:
         words = f", {doubtful} of them doubtful" if doubtful else ""
         session.say(
             tr(
-                "{count} joints are pencilled in{words}. Click one to take it, drag it to correct it, Alt+click to leave it; Enter takes all.",
+                "{count} joints are proposed{words}. Click to accept, drag to correct, Alt+click to discard; Enter accepts all.",
                 count=len(new),
                 words=words,
             )
@@ -44,7 +44,7 @@ def _is_so(session: Session, part: str, parent: str, pivot: complex) -> bool:
 
 
 def needs_proposed(session: Session) -> str:
-    return "" if session.drafts.now.proposals else tr("Find joints first; then there is something to take or to leave.")
+    return "" if session.drafts.now.proposals else tr("No joints are proposed. Use Find joints first.")
 
 
 def take(session: Session, part: str) -> None:
@@ -55,11 +55,11 @@ def take(session: Session, part: str) -> None:
     session.drafts.put(
         session.drafts.now._replace(proposals=tuple(p for p in session.drafts.now.proposals if p.part != part))
     )
-    session.edit(tr("Take joint of {name}", name=name), puppet=puppet)
+    session.edit(tr("Accept joint of {name}", name=name), puppet=puppet)
     session.selection.select([puppet.parts[part].joint])
     session.say(
         tr(
-            "{name} hangs from {name2} and turns here. {left}",
+            "{name2} is the parent of {name}, which turns here. {left}",
             name=name,
             name2=puppet.parts[proposal.parent].name,
             left=_left(session),
@@ -73,13 +73,13 @@ def leave(session: Session, part: str) -> None:
         session.drafts.now._replace(proposals=tuple(p for p in session.drafts.now.proposals if p.part != part))
     )
     session.say(
-        tr("The joint of {name} was left out. {left}", name=session.puppet.parts[part].name, left=_left(session))
+        tr("The joint of {name} was discarded. {left}", name=session.puppet.parts[part].name, left=_left(session))
     )
 
 
 def _left(session: Session) -> str:
     count = len(session.drafts.now.proposals)
-    return f"{count} more are pencilled." if count else "No more are pencilled."
+    return f"{count} more are proposed." if count else "No more are proposed."
 
 
 def take_all(session: Session) -> None:
@@ -92,14 +92,14 @@ def take_all(session: Session) -> None:
             refused.append(proposal)
     count = len(session.drafts.now.proposals) - len(refused)
     session.drafts.put(session.drafts.now._replace(proposals=tuple(refused)))
-    session.edit(tr("Take {count} joints", count=count), puppet=puppet)
+    session.edit(tr("Accept {count} joints", count=count), puppet=puppet)
     names = ", ".join(puppet.parts[p.part].name for p in refused[:3])
     session.say(
         tr("{count} joints made.", count=count)
-        + (tr(" {names} would close a circle or break a limb and stayed pencilled.", names=names) if refused else "")
+        + (tr(" {names} would close a circle or break a limb and stayed proposed.", names=names) if refused else "")
     )
 
 
 def leave_all(session: Session) -> None:
     session.drafts.put(session.drafts.now._replace(proposals=()))
-    session.say(tr("All pencilled joints were left out."))
+    session.say(tr("All proposed joints were discarded."))

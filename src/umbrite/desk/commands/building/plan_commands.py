@@ -56,7 +56,7 @@ def _all_plans(session: Session) -> list[BodyPlan]:
 
 def needs_family(session: Session) -> str:
     hangs = any(joint.parent is not None for joint in session.puppet.joints.values())
-    return "" if hangs else tr("Build the family first; then it can be kept as a plan.")
+    return "" if hangs else tr("Build the family first; then it can be saved as a plan.")
 
 
 def keep(session: Session) -> None:
@@ -72,7 +72,7 @@ def keep(session: Session) -> None:
         lambda watch: plan_of(puppet, pieces_to_place(puppet, pictures, watch), name),
     )
     kept = keep_plan(folder, plan)
-    session.say(tr("{name} is a body plan now, kept as {path}. Build by plan offers it.", name=name, path=str(kept)))
+    session.say(tr("{name} is a body plan now, saved as {path}. Build by plan offers it.", name=name, path=str(kept)))
 
 
 def draft_of(session: Session) -> PlanDraft:
@@ -93,7 +93,7 @@ def _tell(session: Session) -> None:
     words = tr(", {count} of them doubtful", count=doubtful) if doubtful else ""
     session.say(
         tr(
-            "{plan}, {count} places filled{words}. Drag pieces to other places, click one to empty it; Enter builds.",
+            "{plan}, {count} places filled{words}. Drag pieces to other places, click one to clear it; Enter builds.",
             plan=tr(filled.plan.name),
             count=len(filled.pieces),
             words=words,
@@ -204,7 +204,7 @@ def what_differs(draft: PlanDraft) -> Differing:
         for side in SIDES
         if len(way := way_of(filled, limb, side)) > 1 and held.isdisjoint(joint[place.name] for place in way)
     ]
-    found = [tr("{name} hangs on it anew", name=name) for name in loose]
+    found = [tr("{name} is parented to it", name=name) for name in loose]
     found += [tr("a limb {name}", name=name) for name in limbs]
     elsewhere = pivots_elsewhere(puppet, draft.pieces, filled)
     for part, pivot in elsewhere.items():
@@ -240,16 +240,16 @@ def _lay(session: Session, draft: PlanDraft, rig: Package) -> None:
     """The rig on the art that is open, in one step."""
     pictures = session.file.pictures.of(draft.puppet)
     laid = session.apart(
-        tr("Laying the rig on the art"),
+        tr("Transferring the rig"),
         lambda watch: lay_rig(rig.document, rig.pixels(), draft.puppet, pictures, draft.filled, watch=watch),
     )
     _put(session, None)
     session.file.add_art(art_named(laid.document, rig.art))
     document = replaced(laid.document, versions=session.history.now.versions)
-    session.edit(tr("Lay the rig of {name}", name=rig.puppet.name), whole=document)
+    session.edit(tr("Transfer the rig of {name}", name=rig.puppet.name), whole=document)
     session.workspace.go_to(REHEARSE if document.puppet.controls else PARTS)
     session.say(
-        tr("The rig of {name} lies on it: {count} pieces found their places. {words}",
+        tr("The rig of {name} was transferred: {count} pieces found their places. {words}",
            name=rig.puppet.name, count=len(laid.pairs), words=" ".join(laid.told))
     )  # fmt: skip
 
@@ -274,7 +274,7 @@ def build(session: Session) -> None:
         session.workspace.go_to(REHEARSE)
     session.say(
         tr(
-            "{pieces} pieces hang together, {limbs} limbs and {controls} controls were made. Undo takes all of it back. {words}",
+            "{pieces} pieces, {limbs} limbs and {controls} controls were made. Undo removes all of it. {words}",
             pieces=sum(map(draft.wishes.meant, [*draft.filled.pieces.values(), *draft.filled.left])),
             limbs=len(built.limbs),
             controls=len(built.controls),
@@ -297,7 +297,7 @@ def place_words(place: str) -> str:
 
 def rub_out(session: Session) -> None:
     _put(session, None)
-    session.say(tr("The plan was rubbed out; nothing was made."))
+    session.say(tr("The plan was discarded."))
 
 
 def places_shown(draft: PlanDraft) -> list[str]:

@@ -86,7 +86,7 @@ def begin(session: Session, driver: str, at: Point | None = None) -> None:
         set_value(session, driver, at)
     session.drafts.put(session.drafts.now._replace(stop=StopDraft(driver, at, session.history.now)))
     words = value_text(session.puppet, driver, at)
-    session.say(tr("Pose {name} at {value}: Enter keeps it, Esc discards it.", name=name, value=words))
+    session.say(tr("Pose {name} at {value}: Enter accepts it, Esc discards it.", name=name, value=words))
 
 
 def correct_bend(session: Session) -> None:
@@ -100,7 +100,7 @@ def correct_bend(session: Session) -> None:
     turn = value_text(session.puppet, f"{joint}.turn", Point(session.placed.turn(joint), 0.0))
     name = session.puppet.joints[joint].name
     session.say(
-        tr("{name} is bent to {turn}: push the art until it looks right. Enter keeps it.", name=name, turn=turn)
+        tr("{name} is bent to {turn}: push the art until it looks right. Enter accepts it.", name=name, turn=turn)
     )
 
 
@@ -185,7 +185,7 @@ def keep(session: Session) -> None:
         return
     if now is draft.before:
         session.drafts.put(session.drafts.now._replace(stop=None))
-        session.say(tr("Nothing was posed, so nothing was kept."))
+        session.say(tr("Nothing was posed, so nothing was made."))
         return
     puppet, key = now.puppet, response_of(now.puppet, draft.driver)
     if key is None:
@@ -213,7 +213,7 @@ def discard(session: Session) -> None:
     session.drafts.put(session.drafts.now._replace(stop=None))
     session.history.back_to(draft.before)
     session.spring_back()
-    session.say(tr("What was posed was discarded. Ctrl+Shift+Z brings it back."))
+    session.say(tr("What was posed was discarded. Ctrl+Shift+Z restores it."))
 
 
 def go_to(session: Session, key: str, number: int) -> None:

@@ -172,7 +172,7 @@ def take_out(session: Session) -> None:
             count += 1
     if not count:
         raise RigError(needs_variants(session))
-    session.edit(tr("Take {count} out of their sets", count=count), puppet=puppet)
+    session.edit(tr("Remove {count} from their sets", count=count), puppet=puppet)
 
 
 def chooser(session: Session) -> None:
@@ -197,7 +197,7 @@ def lay_by(by: Literal["pivot", "middle"]) -> Callable[[Session], None]:
     def work(session: Session) -> None:
         keys = session.selection.of("part")
         puppet = lay_on(session.puppet, keys, by)
-        session.edit(tr("Lay {part} on", part=label_of(session, keys)), puppet=puppet)
+        session.edit(tr("Align {part}", part=label_of(session, keys)), puppet=puppet)
 
     return work
 
@@ -211,7 +211,7 @@ def rest_here(session: Session) -> None:
     puppet = session.puppet
     for key in sets_selected(session):
         puppet = set_rest(puppet, key, session.placed.chosen(key).number)
-    session.edit(tr("Show this variant at rest"), puppet=puppet)
+    session.edit(tr("Use this variant at rest"), puppet=puppet)
 
 
 def rest_of(session: Session, key: str, number: int) -> None:
@@ -222,7 +222,7 @@ def rest_of(session: Session, key: str, number: int) -> None:
 def remove(session: Session, key: str, number: int) -> None:
     """Take a variant out of its set; what was not seen at rest stays hidden."""
     name = get_variant(session.puppet, key, number).name
-    session.edit(tr("Take {name} out of its set", name=name), puppet=remove_variant(session.puppet, key, number))
+    session.edit(tr("Remove {name} from its set", name=name), puppet=remove_variant(session.puppet, key, number))
 
 
 def move_in_set(session: Session, key: str, number: int, place: int) -> None:
@@ -230,4 +230,4 @@ def move_in_set(session: Session, key: str, number: int, place: int) -> None:
 
 
 def carry_hand(session: Session, key: str, *, on: bool) -> None:
-    session.edit(tr("Take the hand's place over"), puppet=set_carries(session.puppet, key, on=on))
+    session.edit(tr("Keep the hand's place"), puppet=set_carries(session.puppet, key, on=on))

@@ -157,14 +157,14 @@ def bring(session: Session, package: Package, onto: str | None = None, at: compl
     if not puppet.joints:  # an empty puppet takes the canvas of what comes first
         canvas = replace(document.puppet, width=other.puppet.width, height=other.puppet.height)
         document = replace(document, puppet=canvas)
-    session.edit(tr("Bring {name}", name=other.puppet.name), whole=document)
+    session.edit(tr("Insert {name}", name=other.puppet.name), whole=document)
     if session.workspace.station is PARTS:
         session.selection.select(made.ids[key] for key in other.puppet.parts)
     else:
         session.selection.select(made.ids[key] for key in tops)
     where = tr(", on {name}", name=session.puppet.joints[onto].name) if onto is not None else ""
     session.say(
-        tr("{name} is here{where}: {count} parts. Ctrl+Alt+Up and Down make it larger and smaller.",
+        tr("{name} was inserted{where}: {count} parts. Ctrl+Alt+Up and Down scale it.",
            name=other.puppet.name, where=where, count=len(other.puppet.parts))
     )  # fmt: skip
 

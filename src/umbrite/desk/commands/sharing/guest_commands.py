@@ -60,7 +60,7 @@ def take_in(session: Session, package: Package, source: str, at: complex | None 
     # A click on any of it picks it as a whole.
     document = replace(document, puppet=change(document.puppet, guest.root, catches=True))
     session.file.add_art(art_named(other, package.art))
-    session.edit(tr("Take {name} in as a guest", name=guest.name), whole=document)
+    session.edit(tr("Insert {name} as a guest", name=guest.name), whole=document)
     pick(session, key)
     session.say(
         tr("{name} is a guest: {count} parts, moved as one. Its own file stays what it is.",
@@ -138,7 +138,7 @@ def own(session: Session) -> None:
     """Let the selected guest be this puppet's own."""
     key = chosen(session)
     name = get_guest(session.puppet, key).name
-    session.edit(tr("Make {name} this puppet's own", name=name), puppet=make_own(session.puppet, key))
+    session.edit(tr("Detach {name} from its file", name=name), puppet=make_own(session.puppet, key))
     session.say(tr("{name} is no guest any more: all of it can be changed here.", name=name))
 
 
@@ -157,8 +157,8 @@ def lay_take(session: Session, key: str, name: str) -> None:
     session.workspace.go_to(TAKES)
     take = current_take(session)
     made = lay_in(take, session.puppet, key, name, session.timeline.frame)
-    put_take(session, tr("Lay {name} in", name=name), made)
-    session.say(tr("{name} is laid in from the lamp on.", name=name))
+    put_take(session, tr("Insert {name}", name=name), made)
+    session.say(tr("{name} was inserted at the current frame.", name=name))
 
 
 def keep_sources(session: Session, path: Path) -> None:

@@ -22,11 +22,11 @@ def keep(session: Session) -> str:
     if data:
         session.file.add_art({picture: data})
     now = session.history.now
-    name = tr("Stage {count}", count=len(now.versions) + 1)
+    name = tr("Version {count}", count=len(now.versions) + 1)
     kept = datetime.now(UTC).isoformat(timespec="seconds")
     document = versions.keep_version(now, name, kept, picture)
     made = document.versions[-1].name
-    session.edit(tr("Keep {name}", name=made), whole=document)
+    session.edit(tr("Save {name}", name=made), whole=document)
     session.say(tr("{name} is kept in the file. Double-click its name to change it.", name=made))
     return made
 
@@ -49,7 +49,7 @@ def look_at(session: Session, version: Version | None) -> list[Difference]:
 def go_back(session: Session, name: str) -> None:
     """Everything as it was at a stage; one step, which can be undone. The stages stay."""
     document = versions.back_to(session.history.now, name)
-    session.edit(tr("Back to {name}", name=name), whole=document)
+    session.edit(tr("Restore {name}", name=name), whole=document)
     session.say(tr("Everything is as it was at {name}. Undo leads back to now.", name=name))
 
 

@@ -29,7 +29,9 @@ class Change(NamedTuple):
 
 def needs_take(session: Session) -> str:
     return (
-        "" if session.timeline.take is not None else tr("There is no take yet. Pose at the lamp in Takes, or make one.")
+        ""
+        if session.timeline.take is not None
+        else tr("There is no take yet. Pose something in Takes, or make a take.")
     )
 
 
@@ -124,7 +126,7 @@ def eased(spots: Collection[Spot], out: float, into: float) -> Change:
     def how(take: Take) -> Take:
         return key_edits.set_interpolation(take, spots, interpolation, out, into)
 
-    return Change(tr("Ease {count} ways", count=len(spots)), how)
+    return Change(tr("Ease {count} keys", count=len(spots)), how)
 
 
 def stretched(spots: Collection[Spot], about: float, factor: float) -> Change:

@@ -16,7 +16,7 @@ from umbrite.rig.takes.take import AMOUNT, Layer, LayerWay
 
 def needs_layers(session: Session) -> str:
     take = session.timeline.take
-    return "" if take is not None and take.layers else tr("Nothing is laid over this take yet.")
+    return "" if take is not None and take.layers else tr("This take has no layers yet.")
 
 
 def needs_open_layer(session: Session) -> str:
@@ -24,7 +24,7 @@ def needs_open_layer(session: Session) -> str:
 
 
 def needs_other_take(session: Session) -> str:
-    return "" if len(session.history.now.takes) > 1 else tr("There is no other take that could be laid over this one.")
+    return "" if len(session.history.now.takes) > 1 else tr("There is no other take to add as a layer.")
 
 
 def open_layer(session: Session) -> Layer:
@@ -44,7 +44,7 @@ def open_next(session: Session) -> None:
 
 def _shown(session: Session) -> str:
     name = session.timeline.layer
-    return tr("Keys go to the layer {name} now.", name=name) if name else tr("Keys go to the take itself now.")
+    return tr("The layer {name} is keyed now.", name=name) if name else tr("The take itself is keyed now.")
 
 
 def switch_layer(session: Session, name: str) -> None:
@@ -64,7 +64,7 @@ def set_way(session: Session, way: LayerWay) -> None:
     layer = open_layer(session)
     if layer.way != way:
         made = layers.put_layer(current_take(session), layer.take.name, replace(layer, way=way))
-        put_take(session, tr("How {name} is laid over", name=layer.take.name), made)
+        put_take(session, tr("Change how {name} is added", name=layer.take.name), made)
 
 
 def amount_now(session: Session) -> float:
@@ -99,7 +99,7 @@ def raise_open(session: Session) -> None:
     made = layers.raise_layer(take, name, -len(take.layers)) if made == take else made
     if made == take:
         raise RigError(tr("{name} is the only layer.", name=name))
-    put_take(session, tr("{name} further up", name=name), made)
+    put_take(session, tr("Move {name} up", name=name), made)
 
 
 def make_one(session: Session) -> None:
@@ -107,6 +107,6 @@ def make_one(session: Session) -> None:
     take = current_take(session)
     made = made_one(take, session.puppet)
     session.timeline.open_layer("")
-    put_take(session, tr("Make {name} one take", name=take.name), made)
+    put_take(session, tr("Flatten the layers of {name}", name=take.name), made)
     count = sum(map(len, made.tracks.values()))
     session.say(tr("{name} is one take now, of {count} keys, and looks the same.", name=take.name, count=count))

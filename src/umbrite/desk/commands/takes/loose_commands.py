@@ -29,7 +29,7 @@ def _chain(session: Session) -> list[str]:
     turned |= {limb.end for limb in puppet.limbs.values() if limb.end and limb.end_hold != "limb"}
     found = [key for top in tops for key in branch(puppet, top) if key not in turned]
     if not found:
-        raise RigError(tr("Limbs turn these joints, so they can't hang loose. Choose a tail, a scarf, an ear."))
+        raise RigError(tr("Limbs turn these joints, so they can't swing. Choose a tail, a scarf, an ear."))
     return list(dict.fromkeys(found))
 
 
@@ -41,12 +41,12 @@ def make_loose(session: Session) -> None:
     for key in chain:
         puppet = set_loose(puppet, key, (puppet.joints[key].loose or Loose()) if loose else None)
     name = session.puppet.joints[chain[0]].name
-    step = tr("Let {name} hang loose", name=name) if loose else tr("Make {name} stiff", name=name)
+    step = tr("Let {name} swing", name=name) if loose else tr("Stop {name} swinging", name=name)
     session.edit(step, puppet=puppet)
     session.say(
         tr("{count} joints swing after what carries them, in every take.", count=len(chain))
         if loose
-        else tr("{count} joints are stiff again.", count=len(chain))
+        else tr("{count} joints stopped swinging.", count=len(chain))
     )
 
 
@@ -56,11 +56,11 @@ def bake_swing(session: Session) -> None:
     was = current_take(session)
     take = baked(was, session.puppet, chain)
     count = len(set(take.stiff) - set(was.stiff))
-    put_take(session, tr("Swing as keys"), take)
-    session.say(tr("{count} joints have a key at every frame, and are stiff in this take.", count=count))
+    put_take(session, tr("Bake swing to keys"), take)
+    session.say(tr("{count} joints have a key at every frame, and do not swing in this take.", count=count))
 
 
 def bake_walk(session: Session) -> None:
     """The steps of a walk that follows its master, as keys at every frame."""
-    put_take(session, tr("Walk as keys"), baked_steps(current_take(session), session.puppet))
+    put_take(session, tr("Bake walk to keys"), baked_steps(current_take(session), session.puppet))
     session.say(tr("The walk has a key at every frame, which can be corrected."))

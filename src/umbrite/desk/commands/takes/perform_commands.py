@@ -18,7 +18,7 @@ from umbrite.rig.takes.take import Take
 def needs_performable(session: Session) -> str:
     take = session.timeline.take
     if take is not None and cycle_of(take, session.puppet) is not None:
-        return tr("This take walks by itself. Use 'Walk as keys' first.")
+        return tr("This take walks by itself. Use 'Bake walk to keys' first.")
     return needs_take(session)
 
 
@@ -36,9 +36,9 @@ def perform(session: Session) -> None:
     chosen = bool(session.selection.of("control"))
     performing.get_ready(at_once=chosen)
     session.say(
-        tr("Drag your control when time runs; letting go ends the pass. Esc discards it.")
+        tr("Drag your control when time runs; releasing it ends the pass. Esc discards it.")
         if chosen
-        else tr("Press a control and hold it: after three time runs and you are recorded.")
+        else tr("Press and hold a control: after a count of three you are recorded.")
     )
 
 
@@ -76,7 +76,7 @@ def keep(session: Session) -> None:
     take, made = pass_as_take(session), session.performing.made
     session.performing.done()
     put_take(session, tr("Perform {names}", names=some_names(_names(session, made.recorded.samples))), take)
-    session.say(tr("The pass is kept. Perform again to lay the next one over it."))
+    session.say(tr("The pass was keyed. Perform again to add the next one."))
 
 
 def _names(session: Session, channels: Iterable[str]) -> list[str]:

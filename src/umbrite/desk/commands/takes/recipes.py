@@ -39,11 +39,11 @@ def _over_whole(session: Session, step: str, take: Take, puppet: Puppet | None =
 
 def _walk(_session: Session) -> Recipe:
     usual = Steps()
-    gaits = zip((tr("Walk"), tr("Trot"), tr("Three and three"), tr("On tiptoe")), GAITS, strict=True)
+    gaits = zip((tr("Walk"), tr("Trot"), tr("Three and three"), tr("Tiptoe")), GAITS, strict=True)
     ways = (
         (tr("On the spot"), "spot"),
-        (tr("The master travels along"), "along"),
-        (tr("Follows the master, however it is keyed"), "following"),
+        (tr("Move the master along"), "along"),
+        (tr("Follow the master's keys"), "following"),
     )
 
     def make(session: Session, values: Values) -> Made:
@@ -90,8 +90,8 @@ def _spread(session: Session) -> Recipe:
             take = key_edits.move_keys(take, own, i * values["by"]) if i and values["by"] else take
         return _with(session, tr("Spread {count} keys", count=len(selected)), take)
 
-    return Recipe(tr("Spread the picked keys"), tr("Spread"), (
-        Dial("by", tr("Frames from thing to thing"), -12, 12, 0.5, 1.0),
+    return Recipe(tr("Spread selected keys"), tr("Spread"), (
+        Dial("by", tr("Frames from one to the next"), -12, 12, 0.5, 1.0),
     ), make)  # fmt: skip
 
 
@@ -108,7 +108,7 @@ def _scatter(session: Session) -> Recipe:
         take = key_edits.scatter(keyed_take(session), selected, round(values["most"]), round(values["seed"]))
         return _with(session, tr("Scatter {count} keys", count=len(selected)), take)
 
-    return Recipe(tr("Scatter the picked keys"), tr("Scatter"), (
+    return Recipe(tr("Scatter selected keys"), tr("Scatter"), (
         Dial("most", tr("Frames at most"), 1, 24, 1, take_commands.SCATTER), Dial("seed", tr("Seed"), 1, 99, 1, 1),
     ), make)  # fmt: skip
 
@@ -120,7 +120,7 @@ def _ease(session: Session) -> Recipe:
         return _with(session, tr("Ease all"), key_edits.ease_all(take, values["share"], held))
 
     current_take(session)
-    return Recipe(tr("Ease all"), tr("Ease"), (Dial("share", tr("Share of each way"), 0, 0.5, 0.01, 0.33),), make)
+    return Recipe(tr("Ease all"), tr("Ease"), (Dial("share", tr("Ease length"), 0, 0.5, 0.01, 0.33),), make)
 
 
 def _breathe(session: Session) -> Recipe:
@@ -154,7 +154,7 @@ def _blink(session: Session) -> Recipe:
         Dial("least", tr("Frames between blinks, at least"), 4, 240, 1, usual.least),
         Dial("most", tr("At most"), 4, 480, 1, usual.most),
         Dial("shut", tr("Frames shut"), 1, 12, 1, usual.shut),
-        Dial("late", tr("Further eyes later, in frames"), 0, 6, 1, usual.late),
+        Dial("late", tr("Delay between eyes, in frames"), 0, 6, 1, usual.late),
         Dial("seed", tr("Seed"), 1, 99, 1, usual.seed),
     ), make, plays=True)  # fmt: skip
 
@@ -202,7 +202,7 @@ def _follow(session: Session) -> Recipe:
         return _over_whole(session, tr("Let {name} follow something else", name=joint.name), take, puppet)
 
     names = [(puppet.joints[each].name if each else tr("The board"), each) for each in wanted]
-    return Recipe(tr("What {name} follows from the lamp on", name=joint.name), tr("Follow"), (
+    return Recipe(tr("What {name} follows from here", name=joint.name), tr("Follow"), (
         Choose("to", tr("Follows"), tuple(names)),
         Dial("over", tr("Blended over frames"), 0, 48, 1, 0),
     ), make)  # fmt: skip
@@ -226,10 +226,10 @@ def _bend(session: Session) -> Recipe:
         take = current_take(session)
         for key in limbs:
             take = bent_over(take, key, session.timeline.frame, round(values["over"]))
-        return _over_whole(session, tr("Turn the bend of {name}", name=puppet.limbs[limbs[0]].name), take)
+        return _over_whole(session, tr("Change the bend side of {name}", name=puppet.limbs[limbs[0]].name), take)
 
-    return Recipe(tr("Turn the bend at the lamp"), tr("Turn it"), (
-        Dial("over", tr("Frames through straight, 0 cuts"), 0, 48, 1, 6),
+    return Recipe(tr("Change bend side here"), tr("Change side"), (
+        Dial("over", tr("Frames to blend, 0 for at once"), 0, 48, 1, 6),
     ), make)  # fmt: skip
 
 
@@ -246,17 +246,17 @@ def _lay_over(session: Session) -> Recipe:
         other = get_take(takes, values["take"])
         frame = whole.first if other.loop else session.timeline.frame
         made = lay_over(whole, other, values["way"], frame, values["amount"] / 100)
-        step = tr("Lay {name} over {name2}", name=other.name, name2=whole.name)
+        step = tr("Add {name} as a layer of {name2}", name=other.name, name2=whole.name)
         said = tr(
-            "{name} lies over {name2} now. Click its name on the tape to key it.",
+            "{name} is a layer of {name2} now. Click its name on the tape to key it.",
             name=made.layers[-1].take.name,
             name2=whole.name,
         )
         return _over_whole(session, step, made)._replace(said=said)
 
-    return Recipe(tr("Lay a take over this one"), tr("Lay over"), (
+    return Recipe(tr("Add a take as a layer"), tr("Add layer"), (
         Choose("take", tr("Take"), tuple((name, name) for name in others)),
-        Choose("way", tr("Way"), ways),
+        Choose("way", tr("Mode"), ways),
         Dial("amount", tr("Amount, in percent"), 0, 200, 1, 100),
     ), make, plays=True)  # fmt: skip
 
@@ -284,4 +284,4 @@ def finish(session: Session, recipe: Recipe, values: Values) -> None:
     session.edit(made.step, puppet=made.puppet, takes=made.takes)
     if session.timeline.take is None or session.timeline.take.name != made.name:
         session.timeline.choose(made.name)
-    session.say(made.said or tr("{step}: ordinary keys, correct them on the tape.", step=made.step))
+    session.say(made.said or tr("{step}: ordinary keys. Correct them on the tape.", step=made.step))

@@ -30,15 +30,15 @@ SCATTER = 3.0  # frames, at most apart
 
 
 def needs_keys(session: Session) -> str:
-    return "" if session.timeline.selected else tr("Pick keys in the tape first.")
+    return "" if session.timeline.selected else tr("Select keys on the tape first.")
 
 
 def needs_unkept(session: Session) -> str:
-    return "" if session.timeline.unkept else tr("Nothing stands hollow at the lamp.")
+    return "" if session.timeline.unkept else tr("There are no pending changes here.")
 
 
 def needs_carried(session: Session) -> str:
-    return "" if session.carried_last is not None else tr("The last step carried no takes or poses over.")
+    return "" if session.carried_last is not None else tr("The last step changed no takes or poses.")
 
 
 def set_interpolation(
@@ -46,7 +46,7 @@ def set_interpolation(
 ) -> None:
     """Another way from these keys to the next ones."""
     take = key_edits.set_interpolation(keyed_take(session), spots, interpolation, share, share)
-    put_keyed(session, tr("Another way for {count} keys", count=len(spots)), take)
+    put_keyed(session, tr("Interpolation of {count} keys", count=len(spots)), take)
 
 
 def remove_selected(session: Session) -> None:
@@ -79,7 +79,7 @@ def key_selected(session: Session) -> None:
     known = {*session.pose, *(take.tracks if take is not None else {})}
     names = {name for name in known if owner_of(name) in owners}
     names |= {f"{key}.{what}" for key in owners if key in puppet.joints for what in ("x", "y", "turn")}
-    _key(session, names, tr("Key the selected"))
+    _key(session, names, tr("Key selected"))
 
 
 def _key(session: Session, names: Collection[str], step: str) -> None:
@@ -98,7 +98,7 @@ def keep_unkept(session: Session) -> None:
     takes = session.timeline.kept(session.history.now)
     if takes is None:
         raise RigError(needs_unkept(session))
-    session.edit(tr("Keep the changes at frame {frame}", frame=f"{session.timeline.frame:g}"), takes=takes)
+    session.edit(tr("Key the changes at frame {frame}", frame=f"{session.timeline.frame:g}"), takes=takes)
 
 
 def keep_all_unkept(session: Session) -> None:
@@ -114,9 +114,9 @@ def switch_keying(session: Session) -> None:
     """Key as one poses, or leave changes unkept until they are kept."""
     session.timeline.set_keying(on=not session.timeline.keying)
     session.say(
-        tr("What you pose is keyed at the lamp.")
+        tr("Auto-key is on: what you pose is keyed.")
         if session.timeline.keying
-        else tr("What you pose stays hollow at the lamp: Enter keeps it, moving the lamp lets it go.")
+        else tr("Auto-key is off: Enter keys a pending change, moving the playhead discards it.")
     )
 
 
@@ -145,7 +145,7 @@ def more_ghosts(by: int) -> Callable[[Session], None]:
 
     def work(session: Session) -> None:
         session.timeline.set_ghosts(session.timeline.ghosts + by)
-        session.say(tr("{count} ghosts before the lamp, and as many after it.", count=session.timeline.ghosts))
+        session.say(tr("{count} ghosts before and after the playhead.", count=session.timeline.ghosts))
 
     return work
 
@@ -282,7 +282,7 @@ def _new_take(session: Session, pose: Pose) -> None:
     session.workspace.go_to(TAKES)
     session.edit(tr("Make {name}", name=takes[-1].name), takes=takes)
     session.timeline.choose(takes[-1].name)
-    session.say(tr("{name}: pose at the lamp, and go on to another frame.", name=takes[-1].name))
+    session.say(tr("{name}: pose here, then go to another frame.", name=takes[-1].name))
 
 
 def copy_take(session: Session) -> None:
@@ -366,18 +366,18 @@ def chain_groups(session: Session) -> list[list[str]]:
     puppet, take = session.puppet, keyed_take(session)
     tops = session.selection.of("joint")
     if not tops:
-        raise RigError(tr("Select the joint that leads first; what hangs from it follows."))
+        raise RigError(tr("Select the joint that leads first; its children follow."))
     depth: dict[str, int] = {}
     for key in branch(puppet, tops[0]):
         depth[key] = 0 if key == tops[0] else depth.get(str(puppet.joints[key].parent), 0) + 1
     most = max(depth.values())
     groups = [[n for n in take.tracks if depth.get(owner_of(n)) == level] for level in range(most + 1)]
     if not any(groups[1:]):
-        raise RigError(tr("Nothing that hangs from this joint is keyed. Key the chain first."))
+        raise RigError(tr("No child of this joint is keyed. Key the chain first."))
     return groups
 
 
 def mirror_selected(session: Session) -> None:
     """The picked keys in the opposite order of time."""
     take = key_edits.mirror_keys(keyed_take(session), session.timeline.selected)
-    put_keyed(session, tr("Turn {count} keys round in time", count=len(session.timeline.selected)), take)
+    put_keyed(session, tr("Reverse {count} keys", count=len(session.timeline.selected)), take)

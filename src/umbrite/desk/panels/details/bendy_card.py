@@ -59,7 +59,7 @@ class BendyCard(QWidget):
         for words, slider in (("Mesh", self.density), ("Squash", self.squash)):
             slider.setAccessibleName(tr(words))
             form.addRow(tr(words), slider)
-        self.joints, self.curved = QSpinBox(), QCheckBox(tr("Closer where it curves"))
+        self.joints, self.curved = QSpinBox(), QCheckBox(tr("Denser where it curves"))
         self.joints.setRange(1, 60)
         self.joints.setMaximumWidth(64)
         self.joints.setAccessibleName(tr("Joints"))
@@ -68,8 +68,8 @@ class BendyCard(QWidget):
         row = QGridLayout()
         self.buttons = {}
         for words, work in (
-            ("Weights", bending_commands.take_brush), ("Points", mesh_commands.take_points), ("Hang loose", bending_commands.hang_bent),
-            ("Tip grip", bending_commands.grips(1)), ("Three grips", bending_commands.grips(3)), ("Stiff again", bending_commands.stiffen)
+            ("Weights", bending_commands.take_brush), ("Points", mesh_commands.take_points), ("Swing", bending_commands.hang_bent),
+            ("Tip grip", bending_commands.grips(1)), ("Three grips", bending_commands.grips(3)), ("Stop swinging", bending_commands.stiffen)
         ):  # fmt: skip
             button = QPushButton(tr(words))
             button.clicked.connect(lambda _on=False, work=work: attempt(session, lambda: work(session)))

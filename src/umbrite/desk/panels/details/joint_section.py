@@ -79,9 +79,9 @@ class JointSection(Section):
 
     def _add_swing_rows(self) -> None:
         """What hangs loose: how it swings."""
-        self.row("Hangs", self.choice(
-            "Hangs",
-            lambda _p, _k: [("Stiff", False), ("Loose", True)],
+        self.row("Swings", self.choice(
+            "Swings",
+            lambda _p, _k: [("No", False), ("Yes", True)],
             lambda p, k: p.joints[k].loose is not None,
             lambda p, k, v: set_loose(p, k, (p.joints[k].loose or Loose()) if v else None),
         ))  # fmt: skip

@@ -53,7 +53,7 @@ class NamesBox(QWidget):
             if puppet.joints[joint].name == puppet.parts[key].name:
                 found[joint] = name
         if not found:
-            self.session.say(tr("No name changed: nothing like that stands in the names of what is selected."))
+            self.session.say(tr("No name changed: no selected name matches."))
             return
         attempt(
             self.session,

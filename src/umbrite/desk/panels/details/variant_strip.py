@@ -28,7 +28,7 @@ class VariantStrip(QWidget):
         self.title = QLabel()
         self.title.setObjectName("title")
         self.cards = Cards(session)
-        self.carries = QCheckBox(tr("Take the hand's place over"))
+        self.carries = QCheckBox(tr("Keep the hand's place"))
         self.carries.setToolTip(tr("When another branch is shown, its hand goes to where this one's was"))
         self.carries.clicked.connect(self._carry)
         for widget in (self.title, self.cards, self.carries):

@@ -190,7 +190,7 @@ class PoseShelf(QWidget):
         menu.addAction(tr("Apply")).triggered.connect(lambda: self.apply(card.name))
         if card.name == CLEAN:
             return menu
-        menu.addAction(tr("Name…")).triggered.connect(lambda: self.edit_name(card))
+        menu.addAction(tr("Rename…")).triggered.connect(lambda: self.edit_name(card))
         folders = menu.addMenu(tr("Folder"))
         there = dict.fromkeys(saved.folder for saved in self.session.history.now.puppet.poses)
         for folder in ("", *(each for each in there if each)):

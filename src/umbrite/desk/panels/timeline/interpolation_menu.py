@@ -20,8 +20,8 @@ WAYS: tuple[tuple[str, Interpolation, float], ...] = (
     ("Straight", "straight", 0.0),
     ("Eased a little", "eased", 0.2),
     ("Eased", "eased", 1 / 3),
-    ("Eased all the way", "eased", 0.5),
-    ("Held until the next", "hold", 0.0),
+    ("Fully eased", "eased", 0.5),
+    ("Hold", "hold", 0.0),
 )
 WIDE, TALL = 44, 26
 

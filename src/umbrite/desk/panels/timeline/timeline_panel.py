@@ -62,7 +62,7 @@ class TimelinePanel(QWidget):
         self.takes = QComboBox()
         self.takes.setAccessibleName(tr("Take"))
         self.takes.setMinimumWidth(104)
-        self.takes.setToolTip(tr("The take that is looked at"))
+        self.takes.setToolTip(tr("The current take"))
         self.takes.activated.connect(lambda _i: self.session.timeline.choose(self.takes.currentText()))
         row.addWidget(self.takes)
         self.new = self._button("plus", tr("New take"), lambda: take_commands.new_take(self.session))
@@ -88,7 +88,7 @@ class TimelinePanel(QWidget):
         )
         self.perform.setCheckable(True)
         row.addWidget(self.perform)
-        self.keying = self._button("rig-key", tr("Key as you pose"), lambda: take_commands.switch_keying(self.session))
+        self.keying = self._button("rig-key", tr("Auto-key"), lambda: take_commands.switch_keying(self.session))
         self.keying.setText(tr("Keying"))
         self.keying.setCheckable(True)
         self.keying.setToolButtonStyle(Qt.ToolButtonStyle.ToolButtonTextBesideIcon)
@@ -124,7 +124,7 @@ class TimelinePanel(QWidget):
     def _layer_fields(self, row: QHBoxLayout) -> None:
         """Of the open layer: how it is laid over, and how much of it counts."""
         self.way = QComboBox()
-        self.way.setAccessibleName(tr("How the layer is laid over"))
+        self.way.setAccessibleName(tr("How the layer is combined"))
         for words, way in ((tr("Is added"), "adds"), (tr("Takes over"), "replaces")):
             self.way.addItem(words, way)
         self.way.activated.connect(

@@ -53,7 +53,7 @@ class TimelineView(QWidget):
         self.setAcceptDrops(True)
         self.setFocusPolicy(Qt.FocusPolicy.StrongFocus)
         self.setAccessibleName(tr("Tape"))
-        self.setAccessibleDescription(tr("Keys over frames; arrows move picked keys, Delete removes them"))
+        self.setAccessibleDescription(tr("Keys over frames; arrows move selected keys, Delete removes them"))
         session.changed.connect(lambda *_: self.refresh())
         session.sounds.came.connect(self.update)
         session.timeline.changed.connect(self._on_timeline)

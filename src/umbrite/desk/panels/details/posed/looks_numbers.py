@@ -74,7 +74,7 @@ class PartLooks(PosedSection):
 
     def show_for(self, keys: list[str]) -> None:
         super().show_for(keys)
-        self.heading.setText(tr("Looks in this pose"))
+        self.heading.setText(tr("Look in this pose"))
         clipped = all(self.session.puppet.parts[key].clip is not None for key in keys)
         self.clip.setEnabled(clipped)
         self.clip.setToolTip("" if clipped else tr("Choose in Parts what clips it; here it can be switched."))
