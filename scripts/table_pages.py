@@ -4,7 +4,7 @@ import re
 import sys
 from pathlib import Path
 
-from umbrite.checking.finding_codes import CODES, RANK
+from umbrite.checking.finding_codes import CODES, RANK, Code
 from umbrite.desk.actions.action_table import ACTIONS
 from umbrite.desk.session.stations import STATIONS
 
@@ -62,16 +62,18 @@ def keys_page() -> str:
     return "\n".join(lines).rstrip() + "\n"
 
 
+def _row(code: Code) -> str:
+    told = (GRAVE[code.severity], cell(code.text), cell(code.explanation), cell(code.fix or ""))
+    return f"| {' | '.join(told)} |"
+
+
 def findings_page() -> str:
     """Every finding, the gravest first: what it says, why, and how it is mended."""
     lines = [
         "# Findings", "", "What the checks notice, while you work and with `umbrite check`. Each can be shown, explained, mended where there is a way, or ignored.", "",
         "| | what it says | why, and what to do | mended by a click |", "|---|---|---|---|",
     ]  # fmt: skip
-    for code in sorted(CODES.values(), key=lambda code: RANK[code.severity]):
-        lines.append(
-            f"| {GRAVE[code.severity]} | {cell(code.text)} | {cell(code.explanation)} | {cell(code.fix or '')} |"
-        )
+    lines += map(_row, sorted(CODES.values(), key=lambda code: RANK[code.severity]))
     return "\n".join(lines) + "\n"
 
 

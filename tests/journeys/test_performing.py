@@ -158,7 +158,7 @@ def test_an_axis_of_a_device_is_turned_a_control_clicked_and_performed(person, w
     assert devices.on
     person.click(person.middle(dialog.assign))
     path = tmp_path / "device.txt"
-    path.write_text("\n".join(f"{i / 60} /stick/1/y {math.sin(i / 20):.4f}" for i in range(240)))
+    path.write_text("\n".join(f"{i / 60} /stick/1/y {math.sin(i / 10):.4f}" for i in range(100)))
     words = [sys.executable, "-m", "umbrite", "device", "--port", "19480", "--script", str(path)]
     player = subprocess.Popen(words, stdout=subprocess.DEVNULL)
     person.until(lambda: any(each.moved > 1 for each in devices.axes.values()))

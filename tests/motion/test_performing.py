@@ -66,7 +66,7 @@ def test_a_smooth_path_is_kept_within_a_pixel_by_a_tenth_of_its_frames(wick, han
 
 
 @given(st.integers(0, 10_000), st.integers(2, 260), st.floats(0.0, 3.0))
-@settings(max_examples=40, deadline=None)
+@settings(max_examples=25, deadline=None)
 def test_knots_are_near_enough_and_both_ends_are_met(seed, count, noise):
     chance = np.random.default_rng(seed)
     values = np.cumsum(chance.normal(size=(count, 2)), axis=0) + chance.normal(size=(count, 2)) * noise

@@ -115,6 +115,8 @@ class FileDesk:
             self.preferences.add_recent(str(path.resolve()))
         self.session.workspace.go_to(REHEARSE if package.puppet.controls else PARTS)
         said = tr("{path} opened: {count} parts.", path=shown_name(path), count=len(package.puppet.parts))
+        if path.is_relative_to(DEMOS) and package.puppet.controls:
+            said = tr("{name} is open. Drag a hand, a foot or the body.", name=package.puppet.name)
         if self.elsewhere(path):
             said += " " + tr("Another window has unsaved changes to it.")
         self.session.say(said)

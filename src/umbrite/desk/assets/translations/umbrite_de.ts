@@ -4910,6 +4910,10 @@ SHA-256 {fingerprint}</translation>
       <translation>{path} geöffnet: {count} Teile.</translation>
     </message>
     <message>
+      <source>{name} is open. Drag a hand, a foot or the body.</source>
+      <translation>{name} ist offen. Ziehe eine Hand, einen Fuß oder den Körper.</translation>
+    </message>
+    <message>
       <source>Add {count} part{ending}</source>
       <translation>{count} Teile hinzufügen</translation>
     </message>
