@@ -96,6 +96,7 @@ assets: $(VENV)/run.stamp
 screenshots: $(VENV)/run.stamp
 	$(BIN)/python scripts/draw_house.py
 	QT_QPA_PLATFORM=offscreen $(BIN)/python scripts/screenshots.py docs/screenshots src/umbrite/desk/assets/guide
+	QT_QPA_PLATFORM=offscreen $(BIN)/python scripts/moving_picture.py docs/screenshots/wick.webp
 
 # The inner loop that paints bent drawings; needs clang and lld, only where triangles.c was changed.
 wasm:

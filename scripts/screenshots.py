@@ -248,12 +248,6 @@ def night(window: Window) -> None:
     session.timeline.go_to(14.0)
 
 
-def guide(window: Window) -> None:
-    """A walk-through in the guide, which has a window of its own."""
-    window.files.open(DEMO / "wick.umbrite")
-    window.guide.open_at("A scarf that bends")
-
-
 def engines(window: Window) -> None:
     """What is asked before a puppet with a shade goes out as glTF, a window of its own."""
     window.files.open(DEMO / "inkpot.umbrite")
@@ -286,7 +280,6 @@ VIEWS: tuple[Callable[[Window], None], ...] = (
     bones,
     cart,
     stages,
-    guide,
     engines,
     night,
 )

@@ -24,7 +24,6 @@ from umbrite.rig.change import change
 from umbrite.rig.model import Puppet
 
 DEMO = Path(__file__).parent.parent / "src" / "umbrite" / "demo" / "assets"
-COLOURS = 96  # of the pictures, which are small
 LEFT, NONE = Qt.MouseButton.LeftButton, Qt.KeyboardModifier.NoModifier
 SHIFT, CTRL = Qt.KeyboardModifier.ShiftModifier, Qt.KeyboardModifier.ControlModifier
 
@@ -104,7 +103,7 @@ class Walker:
         (of or self.window).grab().save(str(path))
         with Image.open(path) as image:
             few = image.convert("RGB").resize((image.width * 5 // 8, image.height * 5 // 8), Image.Resampling.LANCZOS)
-        few.quantize(COLOURS, Image.Quantize.MEDIANCUT, dither=Image.Dither.NONE).save(path, optimize=True)
+        few.save(path, optimize=True)  # in their true colours: a palette turns ochre to red
 
     def close(self) -> None:
         self.window.board.cancel()
