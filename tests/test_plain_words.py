@@ -6,6 +6,8 @@ from pathlib import Path
 
 import pytest
 
+from umbrite.desk.session.stations import STATIONS
+
 ROOT = Path(__file__).parent.parent
 SRC = ROOT / "src" / "umbrite"
 # A pattern, and what a colleague would say.
@@ -18,7 +20,7 @@ INSTEAD = {
     r"\bkeep this stage\b": "save a version", r"\bgo back to it\b": "restore", r"\bnothing was said\b": "no messages", r"\bat its rate\b": "normal speed",
     r"\bwhomever\b": "anyone", r"\bcan be said to it\b": "all its options", r"\bout with it\b": "export it", r"\bclick to take\b": "click to accept",
 }  # fmt: skip
-LONGEST_LABEL = 60  # letters
+LONGEST_HINT = 90  # letters
 
 
 def told():
@@ -46,3 +48,8 @@ def test_quaint_words_do_not_come_back(pattern):
 
 def test_a_planted_word_is_found():
     assert re.search(next(iter(INSTEAD)), "Esc rubs them out", re.IGNORECASE)
+
+
+def test_a_hint_of_a_tool_is_read_at_a_glance():
+    hints = [tool.hint for station in STATIONS.values() for tool in station.tools]
+    assert [hint for hint in hints if len(hint) > LONGEST_HINT] == []

@@ -24,7 +24,7 @@ PLACE = Tool(
     "Place",
     "V",
     "rig-place",
-    "Drag a part to move it; click again to pick what lies behind. Shift keeps to one axis or adds to the selection.",
+    "Drag a part to move it; click again for what lies behind. Shift keeps to one axis.",
 )
 TRIM = Tool(
     "trim",
@@ -32,7 +32,7 @@ TRIM = Tool(
     "Trim",
     "B",
     "rig-trim",
-    "Draw a loop around what of the selected part should go. Ctrl brings it back; the drawing itself stays whole.",
+    "Draw a loop around what should be trimmed. Ctrl restores it; the drawing stays whole.",
 )
 CUT = Tool(
     "cut",
@@ -40,7 +40,7 @@ CUT = Tool(
     "Cut",
     "Shift+T",
     "rig-cut",
-    "Draw a line right across a part, or a loop around a piece of it: it becomes two that turn on each other there.",
+    "Draw a line across a part, or a loop around a piece of it, to cut it in two.",
 )
 PIVOT = Tool(
     "pivot",
@@ -59,7 +59,7 @@ LIMB = Tool(
     "Limb",
     "L",
     "rig-limb",
-    "Press on one joint and drag to another, such as shoulder to wrist; either may come first.",
+    "Drag from one joint to another, such as shoulder to wrist; either may come first.",
 )
 BONE = Tool(
     "bone",
@@ -75,7 +75,7 @@ BIND = Tool(
     "Bind",
     "Q",
     "rig-bind",
-    "Drag a part to the bone it should ride on, or draw a loop around parts for the selected bone.",
+    "Drag a part to its bone, or draw a loop around parts for the selected bone.",
 )
 LIMIT = Tool(
     "limit",
@@ -83,7 +83,7 @@ LIMIT = Tool(
     "Limits",
     "J",
     "rig-limit",
-    "Click a joint to see its fan, then drag an end. Shift steps by 5°, Ctrl sets both ends alike.",
+    "Click a joint, then drag an end of its fan. Shift steps by 5°, Ctrl sets both ends.",
 )
 WEIGHTS = Tool(
     "weigh",
@@ -91,7 +91,7 @@ WEIGHTS = Tool(
     "Paint weights",
     "Shift+Q",
     "rig-brush",
-    "Paint over the part: the bone takes it along. A click on a rivet chooses the bone; a pen presses harder or softer.",
+    "Paint the part for the bone. A click on a rivet chooses the bone; pen pressure counts.",
     on_mesh=True,
 )
 MESH_POINTS = Tool(
@@ -109,7 +109,7 @@ CONTROL = Tool(
     "Place control",
     "C",
     "rig-place",
-    "Make controls from the limbs and carriers, or drag one to another place. What it moves stays.",
+    "Drag a control to another place; what it moves stays. K makes controls.",
 )
 POSE = Tool(
     "pose",
@@ -117,7 +117,7 @@ POSE = Tool(
     "Pose",
     "H",
     "rig-hand",
-    "Drag a control, or the art itself. Alt only turns, Shift keeps to one axis; Ctrl+click puts a pin to turn about.",
+    "Drag a control or the art. Alt turns, Shift keeps to one axis; Ctrl+click sets a pin.",
 )
 BODY = Tool(
     "body",
@@ -133,7 +133,7 @@ SQUASH = Tool(
     "Squash and slant",
     "Alt+Shift+H",
     "rig-squash",
-    "Drag the art wider, narrower, longer or shorter about its pivot. Shift keeps its shape, Alt slants it.",
+    "Drag the art to scale it about its pivot. Shift keeps its shape, Alt slants it.",
 )
 
 

@@ -1160,15 +1160,15 @@
       <translation>Aufnahme ausgeben</translation>
     </message>
     <message>
-      <source>Drag a part to move it; click again to pick what lies behind. Shift keeps to one axis or adds to the selection.</source>
+      <source>Drag a part to move it; click again for what lies behind. Shift keeps to one axis.</source>
       <translation>Ziehe ein Teil, um es zu bewegen; ein zweiter Klick nimmt, was dahinter liegt. Umschalt hält eine Achse oder wählt dazu.</translation>
     </message>
     <message>
-      <source>Draw a loop around what of the selected part should go. Ctrl brings it back; the drawing itself stays whole.</source>
+      <source>Draw a loop around what should be trimmed. Ctrl restores it; the drawing stays whole.</source>
       <translation>Zeichne eine Schlinge um das, was vom gewählten Teil weg soll. Strg holt es zurück; die Zeichnung selbst bleibt ganz.</translation>
     </message>
     <message>
-      <source>Draw a line right across a part, or a loop around a piece of it: it becomes two that turn on each other there.</source>
+      <source>Draw a line across a part, or a loop around a piece of it, to cut it in two.</source>
       <translation>Eine Linie quer über ein Teil ziehen oder eine Schlinge um ein Stück: Es werden zwei, die sich dort aneinander drehen.</translation>
     </message>
     <message>
@@ -1180,7 +1180,7 @@
       <translation>Ziehe eine Schnur von Niete oder Teil und lass sie los auf dem, was es tragen soll. Umschalt wählt mehrere.</translation>
     </message>
     <message>
-      <source>Press on one joint and drag to another, such as shoulder to wrist; either may come first.</source>
+      <source>Drag from one joint to another, such as shoulder to wrist; either may come first.</source>
       <translation>Drücke auf ein Gelenk und ziehe zum anderen, etwa von der Schulter zum Handgelenk; die Reihenfolge ist gleich.</translation>
     </message>
     <message>
@@ -1188,15 +1188,15 @@
       <translation>Drücken, ziehen, loslassen: ein Knochen; weiter von der Spitze. Alt zieht Knochen (Umschalt: allein), Strg zeichnet eine Linie für viele.</translation>
     </message>
     <message>
-      <source>Drag a part to the bone it should ride on, or draw a loop around parts for the selected bone.</source>
+      <source>Drag a part to its bone, or draw a loop around parts for the selected bone.</source>
       <translation>Ziehe ein Teil zu dem Knochen, auf dem es reiten soll, oder eine Schlinge um Teile für den gewählten Knochen.</translation>
     </message>
     <message>
-      <source>Click a joint to see its fan, then drag an end. Shift steps by 5°, Ctrl sets both ends alike.</source>
+      <source>Click a joint, then drag an end of its fan. Shift steps by 5°, Ctrl sets both ends.</source>
       <translation>Klicke ein Gelenk an und ziehe ein Ende seines Fächers. Umschalt springt um 5°, Strg setzt beide Enden gleich.</translation>
     </message>
     <message>
-      <source>Paint over the part: the bone takes it along. A click on a rivet chooses the bone; a pen presses harder or softer.</source>
+      <source>Paint the part for the bone. A click on a rivet chooses the bone; pen pressure counts.</source>
       <translation>Über das Teil malen: der Knochen nimmt es mit. Ein Klick auf eine Niete wählt den Knochen; ein Stift drückt fester oder sachter.</translation>
     </message>
     <message>
@@ -1204,11 +1204,11 @@
       <translation>Netzpunkte ziehen; ein Klick setzt einen, Entf nimmt die gewählten heraus. Umschalt wählt mehrere, Alt+Ziehen einen Kasten davon.</translation>
     </message>
     <message>
-      <source>Make controls from the limbs and carriers, or drag one to another place. What it moves stays.</source>
+      <source>Drag a control to another place; what it moves stays. K makes controls.</source>
       <translation>Mach Griffe aus Gliedern und Trägern, oder ziehe einen woandershin. Was er bewegt, bleibt.</translation>
     </message>
     <message>
-      <source>Drag a control, or the art itself. Alt only turns, Shift keeps to one axis; Ctrl+click puts a pin to turn about.</source>
+      <source>Drag a control or the art. Alt turns, Shift keeps to one axis; Ctrl+click sets a pin.</source>
       <translation>Ziehe einen Griff oder die Zeichnung selbst. Alt dreht nur, Umschalt hält eine Achse; Strg+Klick setzt einen Stift zum Drehen.</translation>
     </message>
     <message>
@@ -1216,7 +1216,7 @@
       <translation>Ziehe irgendeinen Punkt: der ganze Körper gibt nach. Ein Klick auf die Zeichnung hält den Punkt oder lässt ihn los; Füße halten von selbst.</translation>
     </message>
     <message>
-      <source>Drag the art wider, narrower, longer or shorter about its pivot. Shift keeps its shape, Alt slants it.</source>
+      <source>Drag the art to scale it about its pivot. Shift keeps its shape, Alt slants it.</source>
       <translation>Ziehe das Bild breiter, schmaler, länger oder kürzer um seinen Drehpunkt. Umschalt behält die Form, Alt neigt es.</translation>
     </message>
     <message>
@@ -1232,7 +1232,7 @@
       <translation>{name}: Schnur zu dem ziehen, was es tragen soll.</translation>
     </message>
     <message>
-      <source>{name}: draw a bone from here that it carries. Alt+drag moves its head, the picture stays.</source>
+      <source>{name}: draw a child bone from here. Alt+drag moves its head, the picture stays.</source>
       <translation>{name}: von hier einen Knochen ziehen, den es trägt. Alt+Ziehen bewegt seinen Kopf, das Bild bleibt.</translation>
     </message>
     <message>
@@ -1248,7 +1248,7 @@
       <translation>Ziehe die Hilfslinie; über einem Lineal losgelassen ist sie weg. Umschalt hält ganze Zehner.</translation>
     </message>
     <message>
-      <source>Drag a corner to scale (Shift: freely), an edge to stretch (Ctrl: skew), the pin to turn (Shift: by 15°).</source>
+      <source>Corner scales (Shift: freely), edge stretches (Ctrl: skews), pin turns (Shift: by 15°).</source>
       <translation>Eine Ecke skaliert (Umschalt: frei), eine Kante dehnt (Strg: schert), der Stift dreht (Umschalt: um 15°).</translation>
     </message>
     <message>
@@ -1272,15 +1272,15 @@
       <translation>{name}: von hier zum anderen Ende des Gliedes ziehen.</translation>
     </message>
     <message>
-      <source>{name}: click to see its card; drag the hook's cord to what its target should follow. Alt+drag moves the tip.</source>
+      <source>{name}: click for its card; drag the hook to what it should follow. Alt+drag moves the tip.</source>
       <translation>{name}: Klick zeigt die Karte; zieh die Schnur des Hakens zu dem, dem das Ziel folgen soll. Alt+ziehen bewegt die Spitze.</translation>
     </message>
     <message>
-      <source>{name}: its tip. Draw on from here; with Bones, Alt+drag moves it, with Shift without children.</source>
+      <source>{name}: its tip. Draw on from here; Alt+drag moves it, with Shift without children.</source>
       <translation>{name}: seine Spitze. Zeichne von hier weiter; bei Knochen bewegt Alt+ziehen sie, mit Umschalt ohne das Getragene.</translation>
     </message>
     <message>
-      <source>{name}: drag this end of the fan or turn the wheel over it. Shift steps by 5°, Ctrl sets both ends alike.</source>
+      <source>{name}: drag this end or turn the wheel. Shift steps by 5°, Ctrl sets both ends.</source>
       <translation>{name}: zieh dieses Ende des Fächers oder dreh das Rad darüber. Umschalt springt um 5°, Strg setzt beide Enden gleich.</translation>
     </message>
     <message>
@@ -1288,7 +1288,7 @@
       <translation>{name}: ziehen legt den Griff woandershin. Umschalt wählt mehrere.</translation>
     </message>
     <message>
-      <source>{name}: drag this pose to another value. Its card in Details mirrors and removes it.</source>
+      <source>{name}: drag this pose to another value. Details mirrors and removes it.</source>
       <translation>{name}: diese Pose auf einen anderen Wert ziehen. Ihre Karte in Einzelheiten spiegelt und entfernt sie.</translation>
     </message>
     <message>
@@ -1300,15 +1300,15 @@
       <translation>Klicken lässt dieses Stück weg oder nimmt es wieder dazu. Eingabe macht, was angehakt ist, Esc verwirft es.</translation>
     </message>
     <message>
-      <source>{name}: drag to pose. Shift keeps to one axis, Shift+click selects several to drag together.</source>
+      <source>{name}: drag to pose. Shift keeps to one axis, Shift+click selects several.</source>
       <translation>{name}: ziehen zum Stellen. Umschalt hält eine Achse, Umschalt+Klick wählt mehrere zum gemeinsamen Ziehen.</translation>
     </message>
     <message>
-      <source>{name}: click a card, turn the wheel, or press its number. Picked together, choosers take the same name.</source>
+      <source>{name}: click a card, turn the wheel, or press its number.</source>
       <translation>{name}: eine Karte anklicken, das Rad drehen oder ihre Nummer drücken. Zusammen gewählte Wähler nehmen denselben Namen.</translation>
     </message>
     <message>
-      <source>{name}: drag the ring to turn it, the middle to move it. Shift steps by 5°; with Alt the art under the ring turns.</source>
+      <source>{name}: drag the ring to turn it, the middle to move it. Shift steps by 5°.</source>
       <translation>{name}: der Ring dreht, die Mitte bewegt. Umschalt springt um 5°; mit Alt dreht sich die Zeichnung unter dem Ring.</translation>
     </message>
     <message>
@@ -2064,11 +2064,11 @@
       <translation>Die Puppe und die Griffe der jetzigen Station</translation>
     </message>
     <message>
-      <source>{name} is held here while you drag the body. Click the hold point again to take it away.</source>
+      <source>{name} is held here while you drag the body. Click the hold point again to remove it.</source>
       <translation>{name} wird hier gehalten, während der Körper gezogen wird. Noch ein Klick auf den Haltepunkt nimmt ihn weg.</translation>
     </message>
     <message>
-      <source>The hold point was taken away.</source>
+      <source>The hold point was removed.</source>
       <translation>Der Haltepunkt wurde weggenommen.</translation>
     </message>
     <message>
@@ -2196,7 +2196,7 @@
       <translation>{name} an {name2} hängen</translation>
     </message>
     <message>
-      <source>{name} sprang back; nothing was changed.</source>
+      <source>{name} was not changed.</source>
       <translation>{name} sprang zurück; nichts wurde geändert.</translation>
     </message>
     <message>

@@ -22,14 +22,12 @@ def switch_hold(session: Session, joint: str, at: complex, zoom: float) -> None:
             session.drafts.put(
                 session.drafts.now._replace(holds=tuple(other for other in session.drafts.now.holds if other != hold))
             )
-            session.say(tr("The hold point was taken away."))
+            session.say(tr("The hold point was removed."))
             return
     rest = complex(inverse(placed.joint_map(joint))(at))
     session.drafts.put(session.drafts.now._replace(holds=(*session.drafts.now.holds, HoldPoint(joint, rest))))
     name = session.puppet.joints[joint].name
-    session.say(
-        tr("{name} is held here while you drag the body. Click the hold point again to take it away.", name=name)
-    )
+    session.say(tr("{name} is held here while you drag the body. Click the hold point again to remove it.", name=name))
 
 
 def default_holds(session: Session) -> tuple[HoldPoint, ...]:

@@ -82,7 +82,7 @@ def sway(session: Session, key: str, press: complex) -> Gesture:
     session.drafts.put(
         session.drafts.now._replace(swept=tuple(Ghost(key, pivot, turn) for turn in (least, most) if abs(turn) > 0.02))
     )
-    session.say(tr("{name} sprang back; nothing was changed.", name=session.puppet.joints[key].name))
+    session.say(tr("{name} was not changed.", name=session.puppet.joints[key].name))
 
 
 def draw_cord(session: Session, keys: list[str], joint_at: JointAt) -> Gesture:
