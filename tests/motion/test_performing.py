@@ -168,3 +168,16 @@ def test_under_a_layer_what_is_seen_is_what_was_performed(wick, hand):
         wanted = gentle(frames.astype(float), 7)[0]
         assert np.abs(channels_over(made, wick, frames)[f"{hand}.x"] - wanted).max() < 1.0
         assert replace(made, tracks={}, layers=()) == replace(whole, tracks={}, layers=())
+
+
+def test_a_pass_over_the_end_of_a_loop_goes_on_at_its_beginning(wick, hand):
+    name = f"{hand}.x"
+    take = put_keys(put_keys(Take("Pass", RATE, 0, 48, loop=True), 0, {name: 0.0}), 24, {name: 30.0})
+    clock = np.arange(40.0, 56.0, 0.25)
+    made = performed(take, wick, Recorded({name: (clock, 100 + clock)}, 55.75))
+    values = channels_over(made, wick, np.arange(48))[name]
+    was = channels_over(take, wick, np.arange(48))[name]
+    assert np.abs(values[40:] - (100 + np.arange(40, 48))).max() < 1.0
+    assert np.abs(values[:8] - (100 + np.arange(48, 56))).max() < 1.0
+    assert np.abs(values[8:40] - was[8:40]).max() < 1.0
+    assert {each.frame for each in made.tracks[name]} <= set(range(49))

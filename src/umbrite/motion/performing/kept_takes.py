@@ -44,9 +44,9 @@ def performed(whole: Take, puppet: Puppet, recorded: Recorded, how: Shaping = AS
     Before the pass all stays as it was; after it, the way goes on to the next key that was there. With a span keys are made in it alone, and
     outside of it nothing is different.
     """
-    found = _together(
-        whole, puppet, _changed(whole, puppet, over_frames(recorded, whole, puppet, how.smooth, how.span))
-    )
+    found = over_frames(recorded, whole, puppet, how.smooth, how.span)
+    found = {name: _without_gap(whole, puppet, name, pass_) for name, pass_ in found.items()}
+    found = _together(whole, puppet, _changed(whole, puppet, found))
     if not found:
         return whole
     level = next((each.take for each in whole.layers if each.take.name == how.layer), whole)
@@ -77,6 +77,17 @@ def _before(whole: Take, puppet: Puppet, name: str, frames: NDArray[np.intp]) ->
     if not len(frames):
         return np.zeros(0)
     return channels_over(whole, puppet, frames).get(name, np.full(len(frames), neutral(name)))
+
+
+def _without_gap(whole: Take, puppet: Puppet, name: str, pass_: Performed) -> Performed:
+    """A pass over the end of a loop, with what was there before on the frames between: all of the loop."""
+    first, last = int(pass_.frames[0]), int(pass_.frames[-1])
+    if last - first + 1 == len(pass_.frames):
+        return pass_
+    frames = np.arange(whole.first, whole.last)
+    values = _before(whole, puppet, name, frames).copy()
+    values[pass_.frames - whole.first] = pass_.values
+    return Performed(frames, values)
 
 
 def _together(whole: Take, puppet: Puppet, found: Mapping[str, Performed]) -> dict[str, Performed]:

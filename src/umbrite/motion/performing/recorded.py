@@ -30,7 +30,7 @@ class Recorded(NamedTuple):
 
 
 class Performed(NamedTuple):
-    """The values of a channel at whole frames, rising and without gaps, of shape (frames,) each."""
+    """The values of a channel at whole frames, rising, of shape (frames,) each; with a gap where a pass went over the end of a loop."""
 
     frames: Ints
     values: Floats
@@ -104,8 +104,4 @@ def _laps(at: Ints, values: Floats, take: Take, *, stepped: bool) -> Performed:
             frame = take.first + (int(at[-1]) + i - take.first) % period
             share = i / (FADE + 1)
             made[frame - take.first] += step * (1 - share * share * (3 - 2 * share))
-    if len(kept) < period and kept[-1] - kept[0] + 1 > len(
-        kept
-    ):  # over the end of the loop: told on past it, without a gap
-        return Performed(at, values)
     return Performed(kept, made)
