@@ -195,3 +195,16 @@ def test_the_face_of_the_simulated_device_moves_within_its_bounds():
     for address in values[0]:
         column = [each[address] for each in values]
         assert -1 <= min(column) < max(column) <= 1
+
+
+def test_in_takes_a_device_makes_no_key_but_in_a_pass(wick_window, act):
+    session, devices = wick_window.session, wick_window.session.devices
+    session.edit("A take", takes=(Take("Call", last=96),))
+    act("takes")
+    devices.take_in(packet("/fader/1", 0.0))
+    devices.lay(Axis("/fader/1"), control(wick_window, "Smile"))
+    devices.take_in(packet("/fader/1", 1.0))
+    assert session.pose, "it is seen while it comes"
+    devices._settle()
+    assert session.history.undo_name == "A take"
+    assert not session.pose

@@ -233,6 +233,9 @@ class Session(QObject):
         """What devices pose, where something is posed."""
         if not self.workspace.station.posed:
             return
+        if done and self.workspace.station.timed:  # no key comes of what was not performed
+            self.spring_back()
+            return
         pose = with_values(settled_pose(self), values)
         attempt(self, lambda: self.edit(tr("Pose by a device"), pose=pose) if done else self.preview(pose=pose))
 

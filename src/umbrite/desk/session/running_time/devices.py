@@ -1,7 +1,7 @@
 """Outside devices: what they send by OSC on this computer, and the controls that their axes and buttons are laid on.
 
 Off until a person switches it on. Nothing but numbers comes in and nothing goes out. While a pass is performed all that comes is recorded with it; else
-what is laid on a control poses it, and becomes one step when the device has come to rest.
+in Rehearse what is laid on a control poses it, and becomes one step when the device has come to rest; in Takes it is only shown.
 """
 
 import json
@@ -104,17 +104,26 @@ class Devices(QObject):
 
     def _read(self) -> None:
         """What has come, up to a bound: a flood must not stop the window."""
-        socket = self._socket
+        socket, together = self._socket, dict[str, float]()
         for _ in range(AT_ONCE):
             if socket is None or not socket.hasPendingDatagrams():
                 break
-            self.take_in(bytes(socket.receiveDatagram().data().data()))
+            values = self._heard_in(bytes(socket.receiveDatagram().data().data()))
+            if self._performing.running:
+                self._apply(values)  # each is a sample
+            else:
+                together |= values
         else:
             QTimer.singleShot(1, self._read)
+        self._apply(together)
         self.heard.emit()
 
     def take_in(self, packet: bytes) -> None:
         """One packet."""
+        self._apply(self._heard_in(packet))
+
+    def _heard_in(self, packet: bytes) -> dict[str, float]:
+        """What a packet sets, of the axes that are on controls."""
         values: dict[str, float] = {}
         for axis, value in values_in(packet):
             before = self.axes.get(axis)
@@ -125,11 +134,12 @@ class Devices(QObject):
             self.axes[axis] = now
             if (laid := self.laid.get(axis)) is not None:
                 values |= self._values_of(laid, now, 0.0 if before is None else before.value)
-        if not values:
-            return
+        return values
+
+    def _apply(self, values: Mapping[str, float]) -> None:
         if self._performing.running:
             self._performing.set_values(values)
-        else:
+        elif values:
             self._posed |= values
             self._pose(self._posed, False)
             self._resting.start()
