@@ -5,7 +5,7 @@ import threading
 from collections.abc import Callable, Mapping
 from pathlib import Path
 
-from PySide6.QtCore import QByteArray, QPoint, QSettings, QSize, Qt
+from PySide6.QtCore import QByteArray, QPoint, QRect, QSettings, QSize, Qt
 from PySide6.QtGui import QAction, QCloseEvent, QCursor, QDragEnterEvent, QDropEvent, QKeyEvent
 from PySide6.QtWidgets import (
     QAbstractScrollArea,
@@ -34,6 +34,7 @@ from umbrite.desk.dialogs.dialogs import Dialogs
 from umbrite.desk.dialogs.guide import Guide
 from umbrite.desk.dialogs.preferences_dialog import PreferencesDialog
 from umbrite.desk.dialogs.rename_dialog import RenameDialog
+from umbrite.desk.dialogs.show_me import WALKS, ShowMe
 from umbrite.desk.files.engine_desk import EngineDesk
 from umbrite.desk.files.file_desk import FileDesk
 from umbrite.desk.files.outside_editor import OutsideEditor
@@ -57,6 +58,7 @@ from umbrite.desk.panels.menu_bar import RecentMenu, fill_menus
 from umbrite.desk.panels.selecting_list import SelectingList
 from umbrite.desk.panels.shelf.pose_shelf import PoseShelf
 from umbrite.desk.panels.station_strip import Strip
+from umbrite.desk.panels.timeline.timeline_layout import RULER
 from umbrite.desk.panels.timeline.timeline_panel import TimelinePanel
 from umbrite.desk.panels.versions_panel import VersionsPanel
 from umbrite.desk.panels.workout_sheet import WorkoutSheet
@@ -84,6 +86,7 @@ class Window(QMainWindow):
     """See the module. Dialogs and settings are handed in, so that tests bring their own."""
 
     devices_dialog: DevicesDialog | None = None
+    walk: ShowMe | None = None
 
     def __init__(
         self, session: Session, settings: QSettings, dialogs: Questions | None = None, keep_in: Path | None = None
@@ -112,7 +115,9 @@ class Window(QMainWindow):
         )
         self.workout_sheet: WorkoutSheet | None = None
         self.acts = ActionSet(session, self, lambda act: self.run(lambda: act.does(self)))
-        self.frame = BoardFrame(session, [self.acts.made[key] for key in ("open", "demo-art", "demo")])
+        self.frame = BoardFrame(
+            session, [self.acts.made[key] for key in ("open", "demo", "show-rigging", "show-animating")]
+        )
         self.board: Board = self.frame.board
         self.offers = Offers(self.keeper, self.files, self.frame.banner.ask)
         session.asking = self._ask_of_step
@@ -395,6 +400,33 @@ class Window(QMainWindow):
         key = next((key for key, each in self.actions_by_id.items() if each is action), None)
         if key is None or not self.guide.open_for(key):
             self.show_guide()
+
+    def show_me(self, name: str) -> None:
+        """A walk on the demo, step by step, in this window."""
+        demo, steps = WALKS[name]
+        if self.walk is not None:
+            self.walk.end()
+        if not self.files.may_leave() or not self.files.open(self.files.demo_path(demo), ask=False):
+            return
+        self.session.file.saved_as(None)
+        self.walk = ShowMe(self, self, steps())
+        self.walk.ended.connect(self._walk_ended)
+
+    def _walk_ended(self) -> None:
+        self.walk = None
+
+    def place_of(self, name: str) -> QRect:
+        """Where something of the window is that a walk points at: a station, the board, the new take, the ruler."""
+        kind, _, station = name.partition(" ")
+        widget: QWidget = self.board
+        if kind == "station":
+            widget = self.strip.signs[station]
+        elif name == "new take":
+            widget = self.timeline.new
+        elif name == "ruler":
+            widget = self.timeline.sheet
+        box = QRect(widget.mapTo(self, QPoint(0, 0)), widget.size())
+        return QRect(box.topLeft(), QSize(box.width(), RULER)) if name == "ruler" else box
 
     def show_devices(self) -> None:
         """What arrives from outside devices, and what it is assigned to; it stays open beside the board."""

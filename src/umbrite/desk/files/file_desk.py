@@ -145,6 +145,10 @@ class FileDesk:
             self.session.say(tr("Nothing was added."))
         return chosen
 
+    def demo_path(self, name: str) -> Path:
+        """Where a demo lies."""
+        return DEMOS / name
+
     def open_demo(self, name: str) -> None:
         """The demo, as a puppet without a path: saving asks where, and the shipped file stays as it is."""
         if self.may_leave() and self.open(DEMOS / name, ask=False):

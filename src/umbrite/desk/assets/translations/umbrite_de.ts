@@ -1076,6 +1076,14 @@
       <translation>Handbuch zu dem unter dem Zeiger</translation>
     </message>
     <message>
+      <source>Show me: rigging</source>
+      <translation>Zeig mir: Riggen</translation>
+    </message>
+    <message>
+      <source>Show me: animating</source>
+      <translation>Zeig mir: Animieren</translation>
+    </message>
+    <message>
       <source>Findings</source>
       <translation>Befunde</translation>
     </message>
@@ -2552,8 +2560,8 @@
       <translation>Aus der Form der Zeichnung</translation>
     </message>
     <message>
-      <source>Fan out the pieces</source>
-      <translation>Die Stücke auslegen</translation>
+      <source>Begin here</source>
+      <translation>Hier beginnen</translation>
     </message>
     <message>
       <source>Drop pictures or a layered picture here, or choose a way in.</source>
@@ -4886,6 +4894,74 @@ SHA-256 {fingerprint}</translation>
       <translation>Kein Name enthält das.</translation>
     </message>
     <message>
+      <source>These are the pieces of Wick. Press Pivots.</source>
+      <translation>Das sind die Teile von Wick. Drücke Drehpunkte.</translation>
+    </message>
+    <message>
+      <source>Press Shift+Y: a body plan finds out which piece is which.</source>
+      <translation>Drücke Umschalt+Y: ein Bauplan findet heraus, welches Teil welches ist.</translation>
+    </message>
+    <message>
+      <source>Look at the figure, then press Enter to build.</source>
+      <translation>Sieh die Figur an, dann drücke Enter, um zu bauen.</translation>
+    </message>
+    <message>
+      <source>Everything has a parent, limbs and limits now. Press Limbs.</source>
+      <translation>Alles hat jetzt Eltern, Glieder und Grenzen. Drücke Glieder.</translation>
+    </message>
+    <message>
+      <source>The arrows are bend sides, the fans limits. Press Rehearse.</source>
+      <translation>Die Pfeile sind Beugeseiten, die Fächer Grenzen. Drücke Probe.</translation>
+    </message>
+    <message>
+      <source>Drag a hand.</source>
+      <translation>Ziehe eine Hand.</translation>
+    </message>
+    <message>
+      <source>Now drag the grip at the hips: the feet stay.</source>
+      <translation>Ziehe jetzt den Griff an der Hüfte: die Füße bleiben.</translation>
+    </message>
+    <message>
+      <source>Drag his hand.</source>
+      <translation>Ziehe seine Hand.</translation>
+    </message>
+    <message>
+      <source>Press Takes: the same stage with time.</source>
+      <translation>Drücke Aufnahmen: dieselbe Bühne mit Zeit.</translation>
+    </message>
+    <message>
+      <source>Press + for a new take; it begins with your pose.</source>
+      <translation>Drücke + für eine neue Aufnahme; sie beginnt mit deiner Pose.</translation>
+    </message>
+    <message>
+      <source>Drag the lamp on the ruler to about frame 24.</source>
+      <translation>Ziehe die Lampe im Lineal etwa auf Bild 24.</translation>
+    </message>
+    <message>
+      <source>Drag his hand again: it is keyed here.</source>
+      <translation>Ziehe seine Hand noch einmal: hier entsteht ein Schlüssel.</translation>
+    </message>
+    <message>
+      <source>Press Space to play, and again to stop.</source>
+      <translation>Drücke die Leertaste zum Abspielen und noch einmal zum Anhalten.</translation>
+    </message>
+    <message>
+      <source>Show me</source>
+      <translation>Zeig mir</translation>
+    </message>
+    <message>
+      <source>Close</source>
+      <translation>Schließen</translation>
+    </message>
+    <message>
+      <source>That is all. Undo takes you back as far as you like.</source>
+      <translation>Das ist alles. Rückgängig führt so weit zurück, wie du willst.</translation>
+    </message>
+    <message>
+      <source>{number} of {count}</source>
+      <translation>{number} von {count}</translation>
+    </message>
+    <message>
       <source>{name} was written.</source>
       <translation>{name} wurde geschrieben.</translation>
     </message>
@@ -5004,6 +5080,10 @@ SHA-256 {fingerprint}</translation>
     <message>
       <source>The pose was exported as {name}, {width} × {height} px.</source>
       <translation>Die Pose wurde als {name} ausgegeben, {width} × {height} px.</translation>
+    </message>
+    <message>
+      <source>Fan out the pieces</source>
+      <translation>Die Stücke auslegen</translation>
     </message>
     <message>
       <source>{name}: {count} layers on {size}</source>
@@ -6286,10 +6366,6 @@ SHA-256 {fingerprint}</translation>
     <message>
       <source>Save the sheet as PDF, TIFF or PNG…</source>
       <translation>Den Bogen als PDF, TIFF oder PNG behalten …</translation>
-    </message>
-    <message>
-      <source>Close</source>
-      <translation>Schließen</translation>
     </message>
     <message>
       <source>Contact sheet</source>

@@ -20,7 +20,7 @@ class Welcome(QFrame):
         column = QVBoxLayout(self)
         column.setContentsMargins(34, 30, 34, 28)
         column.setSpacing(10)
-        title = QLabel(tr("Fan out the pieces"))
+        title = QLabel(tr("Begin here"))
         title.setFont(look.font(19, QFont.Weight.Medium))
         words = QLabel(tr("Drop pictures or a layered picture here, or choose a way in."))
         words.setObjectName("quiet")
