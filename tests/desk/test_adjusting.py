@@ -116,7 +116,7 @@ def test_delay_spread_scatter_and_ease_are_seen_while_they_are_set(timed, opened
     assert session.history.undo_name == f"Scatter {2 * len(channels)} keys"
     session.timeline.select(())
     for recipe in ("scatter", "spread"):
-        with pytest.raises(RigError, match="Pick keys"):
+        with pytest.raises(RigError, match="Select keys"):
             opened(recipe)
 
 
@@ -170,7 +170,7 @@ def test_a_take_is_laid_over_keyed_by_itself_slid_and_made_one(timed, opened, ac
     dialog.accept()
     whole = take(timed)
     assert [layer.take.name for layer in whole.layers] == ["Take 1"]
-    assert timed.frame.hints.message.startswith(f"Take 1 lies over {whole.name} now.")
+    assert timed.frame.hints.message.startswith(f"Take 1 is a layer of {whole.name} now.")
     session.timeline.go_to(24.0)
     hand_at = session.puppet.controls[control(session.puppet, "Far hand")].moves
     half = session.placed.pivot(hand_at)

@@ -102,7 +102,7 @@ def test_a_cord_hangs_one_or_many_from_where_it_is_let_go(art_window, hand):
     assert "a circle" in art_window.frame.hints.message
     session.selection.select([])
     hand.drag(pivot[head], 1100 + 100j)
-    assert "drop the cord on a rivet" in art_window.frame.hints.message
+    assert "Drop it on a rivet" in art_window.frame.hints.message
 
 
 def test_controls_are_looked_at_left_out_made_in_one_step_and_placed(plain_window, hand, act, qtbot):

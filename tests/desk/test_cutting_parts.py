@@ -188,7 +188,7 @@ def test_trimmed_parts_and_shared_drawings_are_refused_with_what_to_do(figure, h
     key, before = session.puppet.order[0], session.puppet
     act("cut")
     for fields, words in (
-        ({"trims": (Trim((Point(0, 0), Point(5, 0), Point(5, 5))),)}, "Bring all of it back first"), ({"shares": "s1"}, "drawing of its own first"),
+        ({"trims": (Trim((Point(0, 0), Point(5, 0), Point(5, 5))),)}, "Remove all trims first"), ({"shares": "s1"}, "drawing of its own first"),
     ):  # fmt: skip
         odd = change(before, key, **fields)
         session.edit("Odd", puppet=odd)

@@ -39,7 +39,7 @@ def test_a_chain_is_made_loose_and_stiff_again(ducking, act):
     before = session.history.now
     act("swing")
     assert session.history.now is before
-    assert "can't hang loose" in ducking.frame.hints.message
+    assert "can't swing" in ducking.frame.hints.message
 
 
 def test_baked_swing_is_the_same_picture_and_can_be_corrected(ducking, act):

@@ -287,7 +287,7 @@ def test_found_limits_are_looked_at_as_pictures_and_taken_by_a_click(wick_window
     session.step(-1)
     act("find-limits")
     strip.all.click()
-    assert session.history.undo_name == "Take 2 limits"
+    assert session.history.undo_name == "Accept 2 limits"
     strip.close_button.click()
     assert not strip.isVisible()
 
@@ -315,7 +315,7 @@ def test_limbs_from_names_are_pencilled_and_each_can_be_left_out(plain_window, h
     hand.click((thigh + shin) / 2)
     qtbot.keyClick(board, Qt.Key.Key_Return)
     assert len(session.puppet.limbs) == 3
-    assert "left out" in plain_window.frame.hints.message
+    assert "excluded" in plain_window.frame.hints.message
     qtbot.keyClick(board, Qt.Key.Key_Escape)
     assert session.drafts.now.limbs == ()
     assert len(session.puppet.limbs) == 3

@@ -146,7 +146,7 @@ def test_esc_rubs_it_out_and_an_edit_lets_it_go(walker, act):
     act("plan")
     QApplication.sendEvent(sheet, QKeyEvent(QEvent.Type.KeyPress, Qt.Key.Key_Escape, Qt.KeyboardModifier.NoModifier))
     assert not sheet.isVisible()
-    assert "rubbed out" in walker.frame.hints.message
+    assert "discarded" in walker.frame.hints.message
     act("plan")
     session.edit("Name", puppet=change(before, before.order[0], name="Somebody"))
     assert not sheet.isVisible()
@@ -207,7 +207,7 @@ def test_the_rig_is_laid_on_other_art_as_a_new_puppet(walker, act, tmp_path, ans
         QApplication.sendEvent(walker.board, enter)
     assert len(seen) == 3
     assert "pieces found their places" in walker.frame.hints.message
-    assert session.history.undo_name == "Lay the rig of Puppet"
+    assert session.history.undo_name == "Transfer the rig of Puppet"
     assert session.file.path is None, "a new puppet, not saved yet"
     assert len(session.puppet.limbs) == 4
     assert {limb.name for limb in session.puppet.limbs.values()} == {limb.name for limb in rigged.limbs.values()}

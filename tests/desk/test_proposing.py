@@ -31,7 +31,7 @@ def test_one_is_taken_by_a_click_one_corrected_by_a_drag_one_left_with_alt(art_w
     hand.click(proposed(art_window, "Lamp pole"), ALT)
     assert len(session.drafts.now.proposals) == 20
     assert session.puppet.joints[joint(found, "Lamp pole")].parent is None
-    assert "was left out" in art_window.frame.hints.message
+    assert "was discarded" in art_window.frame.hints.message
 
 
 def test_what_is_refused_stays_pencilled_and_is_named(wick_window, act):
@@ -43,5 +43,5 @@ def test_what_is_refused_stays_pencilled_and_is_named(wick_window, act):
     before = session.puppet
     act("take-all")
     assert len(session.drafts.now.proposals) == 1
-    assert "stayed pencilled" in wick_window.frame.hints.message
+    assert "stayed proposed" in wick_window.frame.hints.message
     assert session.puppet.joints == before.joints

@@ -39,7 +39,7 @@ def test_a_cord_leaves_the_pose_as_it_looks(posed, hand):
     hand.drag(session.placed.pivot(head), session.placed.pivot(hips))
     assert session.puppet.joints[head].parent == hips
     assert how_far(before, shown(session)) < 1e-3
-    assert posed.frame.hints.message == "Head hangs from Hips now. Nothing has moved."
+    assert posed.frame.hints.message == "Hips is the parent of Head now. Nothing has moved."
 
 
 @pytest.mark.parametrize(("label", "to"), [("End angle", "Kept by target"), ("Solving", "Off"), ("Posed by", "Its own turns")])  # fmt: skip

@@ -119,7 +119,7 @@ def test_changes_that_are_not_kept_wait_with_their_take(stepping, hand, answers,
     assert (session.timeline.take.name, session.timeline.frame, session.timeline.unkept) == ("Steps", 12.0, unkept)
     answers.save_path = tmp_path / "wick.umbrite"
     act("save-as")
-    assert f"without {len(unkept)} changes" in stepping.frame.hints.message
+    assert f"without {len(unkept)} pending changes" in stepping.frame.hints.message
     answers.unsaved = "stay"
     act("new")
     assert answers.asked[-1].startswith("unsaved"), "what is not kept is asked about"
