@@ -63,8 +63,8 @@ def test_what_is_no_sound_no_mouth_or_no_port_is_told(tmp_path, capsys):
 
 def test_from_python(tmp_path):
     wick = umbrite.open(ASSETS / "wick.umbrite")
-    made = wick.with_sound("Call", written(tmp_path / "t.wav", ticks()), at=3)
-    assert made.take("Call").sound.at == 3.0
-    spoken = made.with_mouths("Call", by_loudness=True, mouth="Mouth")
-    assert spoken.take("Call").tracks
-    assert wick.takes == [name for name in made.takes if name != "Call"]
+    made = wick.with_sound("Market", written(tmp_path / "t.wav", ticks()), at=3)
+    assert made.take("Market").sound.at == 3.0
+    spoken = made.with_mouths("Market", by_loudness=True, mouth="Mouth")
+    assert spoken.take("Market").tracks
+    assert wick.takes == [name for name in made.takes if name != "Market"]

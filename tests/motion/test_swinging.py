@@ -63,7 +63,7 @@ def test_what_can_not_swing_is_refused():
     for how in (Loose(frequency=0), Loose(damping=-1), Loose(reach=0), Loose(weight=math.inf)):
         with pytest.raises(RigError):
             set_loose(puppet, lower, how)
-    with pytest.raises(RigError, match="hang loose first"):
+    with pytest.raises(RigError, match="swing first"):
         baked(Take("T"), puppet, [lower])
     legged = wick()
     with pytest.raises(RigError, match="limb"):

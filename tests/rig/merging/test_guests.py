@@ -147,7 +147,7 @@ def test_what_an_update_takes_away_lets_what_the_host_hung_from_it_hang_from_the
     made = update_guest(
         replace(document, puppet=puppet), key, replace(BRAMBLE, puppet=remove_part(BRAMBLE.puppet, part))
     )
-    assert made.told[-1:] == ("Lantern hangs from Bramble as a whole now.",)
+    assert made.told[-1:] == ("Lantern follows Bramble as a whole now.",)
     assert made.document.puppet.joints[held].parent == guest(made.document, key).root
     assert ids[gone] not in made.document.puppet.joints
     assert invariants(made.document.puppet) == []
