@@ -58,7 +58,9 @@ def test_takes_of_many_puppets_are_painted(tmp_path, capsys):
     code, out, _ = run(capsys, "render", WICK, CLOVER, tmp_path / "films", "--as", "gif", *words)
     assert code == 0
     assert sorted(path.name for path in (tmp_path / "films").iterdir()) == [
-        f"{name}-{take}.gif" for name in ("clover", "wick") for take in ("Call", "Idle", "Lamp up", "Look round", "Walk")
+        f"{name}-{take}.gif"
+        for name in ("clover", "wick")
+        for take in ("Call", "Idle", "Lamp up", "Look round", "Walk")
     ]
     assert out.count("3 frames of") == 10
     assert run(capsys, "render", WICK, "--take", "Walk", tmp_path / "walk.gif", *words)[0] == 0

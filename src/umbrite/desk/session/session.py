@@ -395,7 +395,8 @@ class Session(QObject):
         self._dangle()
 
     def stop_motion(self) -> None:
-        """Nothing sways or swings by itself any more: the window is about to close."""
+        """Nothing plays, sways or swings by itself any more: the window is about to close."""
+        self._stop_time()
         self.brushing.take("")
         self.workspace.set_view("dangle", on=False)
 
