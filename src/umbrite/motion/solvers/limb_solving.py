@@ -25,6 +25,7 @@ Complexes = NDArray[np.complex128]
 # A joint whose map is this uneven, as a share of its size, needs the true chain.
 UNEVEN = 1e-9
 MOST_SOFTEN = 0.99  # of a limb's length
+LEAST = 1e-150  # pixels: a way so short that dividing by it would leave all numbers
 
 
 class Chains(NamedTuple):
@@ -196,4 +197,4 @@ def softened(to: Complexes, lengths: Complexes, soften: Floats) -> Complexes:
     soft = (distance > begins) & (zone > 1e-9 * full)
     safe = np.where(soft, zone, 1.0)
     drawn = begins + zone * (1 - np.exp(-np.where(soft, distance - begins, 0.0) / safe))
-    return np.where(soft, to * (drawn / np.where(distance > 0, distance, 1.0)), to)
+    return np.where(soft, to * (drawn / np.where(distance > LEAST, distance, 1.0)), to)
