@@ -142,12 +142,12 @@ def test_a_button_steps_through_the_drawings(wick_window, act):
     devices._settle()
 
 
-def test_what_arrives_while_a_pass_runs_is_recorded_with_it(wick_window, act):
+def test_what_arrives_while_a_pass_runs_is_recorded_with_it(wick_window, act, monkeypatch):
     window, session = wick_window, wick_window.session
     session.edit("A take", takes=(Take("Call", last=96),))
     act("takes")
     clock = [10.0]
-    session.player.clock = lambda: clock[0]
+    monkeypatch.setattr(session.player, "clock", lambda: clock[0])
     devices, performing = session.devices, session.performing
     key = control(window, "Smile")
     devices.take_in(packet("/fader/1", 0.0))

@@ -162,8 +162,10 @@ def test_a_take_on_the_clipboard_leaves_its_sound_with_its_puppet(sounding, act)
     assert "ticks.wav" in window.frame.hints.message
 
 
-def test_another_take_or_station_lets_a_recorded_pass_go(wick_window, act):
+def test_another_take_or_station_lets_a_recorded_pass_go(wick_window, act, monkeypatch):
     window, session = wick_window, wick_window.session
+    clock = [5.0]
+    monkeypatch.setattr(session.player, "clock", lambda: clock[0])
     session.edit("Two takes", takes=(Take("One", last=48), Take("Other", last=48)))
     act("takes")
     smile = next(key for key, each in session.puppet.controls.items() if each.name == "Smile")
@@ -173,7 +175,9 @@ def test_another_take_or_station_lets_a_recorded_pass_go(wick_window, act):
         session.performing.get_ready(at_once=True)
         session.performing._counting.stop()
         session.performing._run()
+        clock[0] += 0.2
         session.performing.set_values({f"{smile}.value": 0.5})
+        clock[0] += 0.2
         session.performing.end()
         assert session.performing.state == "shaped"
         assert session.timeline.shown.tracks
