@@ -97,8 +97,9 @@ def test_what_is_no_sound_or_too_long_is_refused_with_a_sentence(tmp_path):
     (tmp_path / "a.wav").write_bytes(b"RIFF\xff\xff\xff\xffWAVEfmt " + bytes(40))
     (tmp_path / "b.mp3").write_bytes(bytes(range(256)) * 40)
     (tmp_path / "c.wav").write_bytes((ASSETS / "wick.ora").read_bytes()[:5000])
-    (tmp_path / "d.m3u8").write_text("#EXTM3U\n#EXTINF:1,\nfile:///etc/passwd\n#EXT-X-ENDLIST\n")
-    (tmp_path / "e.wav").write_text("ffconcat version 1.0\nfile /etc/hostname\n")
+    elsewhere = written(tmp_path.parent / "elsewhere.wav", ticks(0.2, [0.1]))
+    (tmp_path / "d.m3u8").write_text(f"#EXTM3U\n#EXTINF:1,\n{elsewhere}\n#EXT-X-ENDLIST\n")
+    (tmp_path / "e.wav").write_text(f"ffconcat version 1.0\nfile {elsewhere}\n")
     for path in tmp_path.iterdir():
         with pytest.raises(FileError, match=path.name):
             read_sound(path)
