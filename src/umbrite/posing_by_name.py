@@ -3,7 +3,7 @@
 from umbrite.motion.evaluate import evaluate
 from umbrite.motion.plan import compile_plan
 from umbrite.motion.posing import bow_to, move_control_to
-from umbrite.rig.channels import with_values
+from umbrite.rig.channels import shows_value, with_values
 from umbrite.rig.control_kinds import span_of, traits
 from umbrite.rig.errors import RigError
 from umbrite.rig.model import Control, Pose, Puppet
@@ -55,7 +55,7 @@ def _chosen(puppet: Puppet, pose: Pose, key: str, text: str) -> Pose:
     if found is None:
         known = ", ".join(variant.name for variant in one.variants)
         raise RigError(f"{one.name} has no variant named {text!r}. It has: {known}.")
-    return with_values(pose, {f"{key}.shows": 0.0 if found.number == one.rest else float(found.number)})
+    return with_values(pose, {f"{key}.shows": shows_value(one, found.number)})
 
 
 def _numbers(control: Control, text: str) -> list[float]:

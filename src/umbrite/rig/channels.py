@@ -24,7 +24,7 @@ from typing import Literal, NamedTuple
 from umbrite.rig.change import thing
 from umbrite.rig.control_kinds import CONTROL_KINDS, VALUED
 from umbrite.rig.ids import Kind, id_kind, owner_of
-from umbrite.rig.model import EndHold, Limb, Pose, Puppet
+from umbrite.rig.model import EndHold, Limb, Pose, Puppet, VariantSet
 
 Unit = Literal["pixels", "radians", "factor", "share", "number"]
 Settings = Mapping[str, float]
@@ -177,6 +177,11 @@ def neutral(name: str) -> float:
     """The value of a channel at rest."""
     found = channel(name)
     return 0.0 if found is None else found.kind.neutral
+
+
+def shows_value(one: VariantSet, number: int) -> float:
+    """What channel `shows` of a set holds while the variant of a number shows."""
+    return 0.0 if number == one.rest else float(number)
 
 
 def with_values(pose: Pose, settings: Settings) -> Pose:

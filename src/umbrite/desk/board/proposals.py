@@ -26,7 +26,7 @@ def proposals_of(session: Session) -> tuple[Work, Work] | None:
         (station is CONTROLS and drafts.head is not None, face_commands.make, face_commands.discard),
         (station.posed and drafts.stop is not None, stop_commands.keep, stop_commands.discard),
         (session.performing.state == "shaped", perform_commands.keep, perform_commands.discard),
-        (session.performing.active, lambda session: session.performing.end(), perform_commands.cancel),
+        (session.performing.active, lambda session: session.performing.end(), perform_commands.discard),
         (station.timed and bool(session.timeline.unkept), take_commands.keep_unkept, _let_go),
     )
     return next(((take, leave) for there, take, leave in waiting if there), None)

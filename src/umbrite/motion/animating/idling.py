@@ -7,9 +7,10 @@ from typing import NamedTuple
 from msgspec.structs import replace
 
 from umbrite.motion.sampling import sample
+from umbrite.rig.channels import shows_value
 from umbrite.rig.errors import RigError
 from umbrite.rig.family import body_carrier, children
-from umbrite.rig.model import Puppet, Variant, VariantSet
+from umbrite.rig.model import Puppet, Variant
 from umbrite.rig.takes.keys import delay, put_keys
 from umbrite.rig.takes.take import Key, Take, Track
 from umbrite.rig.words.body_words import kind_of
@@ -184,7 +185,7 @@ def played_through(take: Take, puppet: Puppet, key: str, frame: float, each: int
     if not any(each.frame <= take.first for each in track):
         take = put_keys(take, take.first, {name: before[0]}, holding=[name])
     for i, number in enumerate(numbers):
-        take = put_keys(take, frame + i * each, {name: _value(one, number)}, holding=[name])
+        take = put_keys(take, frame + i * each, {name: shows_value(one, number)}, holding=[name])
     return put_keys(take, frame + len(numbers) * each, {name: before[-1]}, holding=[name])
 
 
@@ -205,9 +206,5 @@ def spoken(take: Take, puppet: Puppet, key: str, shapes: Sequence[tuple[float, s
     if not any(frame <= take.first for frame, _ in shapes) and not take.tracks.get(name):
         take = put_keys(take, take.first, {name: 0.0}, holding=[name])
     for frame, shape in shapes:
-        take = put_keys(take, frame, {name: _value(one, numbers[shape.casefold()])}, holding=[name])
+        take = put_keys(take, frame, {name: shows_value(one, numbers[shape.casefold()])}, holding=[name])
     return take
-
-
-def _value(one: VariantSet, number: int) -> float:
-    return 0.0 if number == one.rest else float(number)

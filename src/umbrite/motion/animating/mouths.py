@@ -9,6 +9,7 @@ from typing import NamedTuple
 
 from msgspec.structs import replace
 
+from umbrite.rig.channels import shows_value
 from umbrite.rig.control_kinds import span_of, traits
 from umbrite.rig.errors import RigError
 from umbrite.rig.model import Puppet, VariantSet
@@ -85,6 +86,12 @@ def in_frames(take: Take, shapes: Sequence[Shape], how: Talk = AS_USUAL) -> list
     return [(frame, name) for frame, name in found if frame <= take.last]
 
 
+def _said(take: Take, shapes: Sequence[Shape], how: Talk) -> list[tuple[int, str]]:
+    if framed := in_frames(take, shapes, how):
+        return framed
+    raise RigError("Nothing is said where this take plays. Move the sound, or make the take longer.")
+
+
 def said_by_drawings(
     take: Take, puppet: Puppet, key: str, shapes: Sequence[Shape], table: Mapping[str, int], how: Talk = AS_USUAL
 ) -> Take:
@@ -93,10 +100,8 @@ def said_by_drawings(
     known = {variant.number for variant in one.variants}
     quiet = one.rest if one.rest in known else one.variants[0].number
     numbers = {REST: quiet, **{shape: number for shape, number in table.items() if number in known}}
-    framed = in_frames(take, shapes, how)
-    if not framed:
-        raise RigError("Nothing is said where this take plays. Move the sound, or make the take longer.")
-    values = {float(frame): _shown(one, numbers.get(shape, quiet)) for frame, shape in framed}
+    framed = _said(take, shapes, how)
+    values = {float(frame): shows_value(one, numbers.get(shape, quiet)) for frame, shape in framed}
     bare = replace(take, tracks={each: track for each, track in take.tracks.items() if each != name})
     values = {float(take.first): 0.0, **values} if min(values) > take.first else values
     track: list[Key] = []
@@ -112,9 +117,7 @@ def said_by_control(take: Take, puppet: Puppet, key: str, shapes: Sequence[Shape
     """
     control = puppet.controls[key]
     least, most = span_of(control)
-    framed = in_frames(take, shapes, how)
-    if not framed:
-        raise RigError("Nothing is said where this take plays. Move the sound, or make the take longer.")
+    framed = _said(take, shapes, how)
     names = [f"{key}.value", f"{key}.value_y"] if traits(control).two_values else [f"{key}.value"]
     bare = replace(take, tracks={each: track for each, track in take.tracks.items() if each not in names})
     made = put_keys(bare, take.first, dict.fromkeys(names, 0.0)) if framed[0][0] > take.first else bare
@@ -126,7 +129,3 @@ def said_by_control(take: Take, puppet: Puppet, key: str, shapes: Sequence[Shape
             values = {names[0]: far * (most.x or least.x)}
         made = put_keys(made, frame, values)
     return made
-
-
-def _shown(one: VariantSet, number: int) -> float:
-    return 0.0 if number == one.rest else float(number)

@@ -1,5 +1,6 @@
 """What an axis of an outside device does to a control: which of its values it sets, and how far."""
 
+from umbrite.rig.channels import shows_value
 from umbrite.rig.control_kinds import span_of, traits
 from umbrite.rig.model import Control, Puppet
 from umbrite.rig.quantities.angles import wrapped
@@ -29,7 +30,7 @@ def set_by_axis(puppet: Puppet, key: str, what: str, share: float, *, both_ways:
     control = puppet.controls[key]
     if what == "shows":
         one = puppet.sets[control.chooses]
-        numbers = [0.0 if each.number == one.rest else float(each.number) for each in one.variants]
+        numbers = [shows_value(one, each.number) for each in one.variants]
         return {f"{control.chooses}.shows": numbers[min(int(max(share, 0.0) * len(numbers)), len(numbers) - 1)]}
     if what in {"value", "value_y"}:
         least, most = ((point.x if what == "value" else point.y) for point in span_of(control))

@@ -45,8 +45,11 @@ def performed(whole: Take, puppet: Puppet, recorded: Recorded, how: Shaping = AS
     outside of it nothing is different.
     """
     found = over_frames(recorded, whole, puppet, how.smooth, how.span)
-    found = {name: _without_gap(whole, puppet, name, pass_) for name, pass_ in found.items()}
-    found = _together(whole, puppet, _changed(whole, puppet, found))
+    if not found:
+        return whole
+    before = _sampled(whole, puppet, found)
+    found = {name: _without_gap(whole, before, name, pass_) for name, pass_ in found.items()}
+    found = _together(puppet, before, _changed(before, found))
     if not found:
         return whole
     level = next((each.take for each in whole.layers if each.take.name == how.layer), whole)
@@ -62,35 +65,45 @@ def performed(whole: Take, puppet: Puppet, recorded: Recorded, how: Shaping = AS
     return replace(whole, layers=over)
 
 
-def _changed(whole: Take, puppet: Puppet, found: Mapping[str, Performed]) -> dict[str, Performed]:
+class Before(NamedTuple):
+    """What all channels of a take were on each frame from `first` on, before the pass."""
+
+    first: int
+    channels: Mapping[str, Floats]
+
+    def at(self, name: str, frames: NDArray[np.intp]) -> Floats:
+        """The values of one of them at some of those frames."""
+        values = self.channels.get(name)
+        return np.full(len(frames), neutral(name)) if values is None else values[frames - self.first]
+
+
+def _sampled(whole: Take, puppet: Puppet, found: Mapping[str, Performed]) -> Before:
+    first = min(whole.first, *(int(pass_.frames[0]) for pass_ in found.values()))
+    last = max(whole.last, *(int(pass_.frames[-1]) for pass_ in found.values()))
+    return Before(first, channels_over(whole, puppet, np.arange(first, last + 1)))
+
+
+def _changed(before: Before, found: Mapping[str, Performed]) -> dict[str, Performed]:
     """What a pass has made other than it was."""
-    kept = {}
-    for name, pass_ in found.items():
-        was = _before(whole, puppet, name, pass_.frames)
-        if np.abs(was - pass_.values).max() > SAME:
-            kept[name] = pass_
-    return kept
+    return {
+        name: pass_
+        for name, pass_ in found.items()
+        if np.abs(before.at(name, pass_.frames) - pass_.values).max() > SAME
+    }
 
 
-def _before(whole: Take, puppet: Puppet, name: str, frames: NDArray[np.intp]) -> Floats:
-    """What a channel was at frames before the pass."""
-    if not len(frames):
-        return np.zeros(0)
-    return channels_over(whole, puppet, frames).get(name, np.full(len(frames), neutral(name)))
-
-
-def _without_gap(whole: Take, puppet: Puppet, name: str, pass_: Performed) -> Performed:
+def _without_gap(whole: Take, before: Before, name: str, pass_: Performed) -> Performed:
     """A pass over the end of a loop, with what was there before on the frames between: all of the loop."""
     first, last = int(pass_.frames[0]), int(pass_.frames[-1])
     if last - first + 1 == len(pass_.frames):
         return pass_
     frames = np.arange(whole.first, whole.last)
-    values = _before(whole, puppet, name, frames).copy()
+    values = before.at(name, frames).copy()
     values[pass_.frames - whole.first] = pass_.values
     return Performed(frames, values)
 
 
-def _together(whole: Take, puppet: Puppet, found: Mapping[str, Performed]) -> dict[str, Performed]:
+def _together(puppet: Puppet, before: Before, found: Mapping[str, Performed]) -> dict[str, Performed]:
     """The passes with what was there before and after them, so that all channels of a thing begin and end on the same frames."""
     made = dict(found)
     gradual = sorted((name for name in found if not is_stepped(puppet, name)), key=owner_of)
@@ -100,9 +113,9 @@ def _together(whole: Take, puppet: Puppet, found: Mapping[str, Performed]) -> di
         last = max(int(found[name].frames[-1]) for name in names)
         for name in names:
             frames, values = found[name]
-            before, after = np.arange(first, int(frames[0])), np.arange(int(frames[-1]) + 1, last + 1)
-            if len(before) + len(after) <= ALIKE:
-                parts = (_before(whole, puppet, name, before), values, _before(whole, puppet, name, after))
+            earlier, later = np.arange(first, int(frames[0])), np.arange(int(frames[-1]) + 1, last + 1)
+            if len(earlier) + len(later) <= ALIKE:
+                parts = (before.at(name, earlier), values, before.at(name, later))
                 made[name] = Performed(np.arange(first, last + 1), np.concatenate(parts))
     return made
 

@@ -1,6 +1,6 @@
-"""While a pass is performed: what to do next, the count, the time; and afterwards how smooth it is, with Keep and Discard."""
+"""While a pass is performed: what to do next, the count, the time; and afterwards how smooth it is, with Accept and Discard."""
 
-from PySide6.QtCore import Qt
+from PySide6.QtCore import QSignalBlocker, Qt
 from PySide6.QtWidgets import QLabel, QPushButton, QSlider, QWidget
 
 from umbrite.desk.board.widgets.draft_strip import DraftStrip
@@ -55,7 +55,8 @@ class PerformStrip(DraftStrip):
         elif performing.state == "ready":
             self.words.setText(tr("Press a control and hold it"))
         elif shaped:
-            self.smooth.setValue(round(performing.smooth * STEPS))
+            with QSignalBlocker(self.smooth):  # what is shown here is set already
+                self.smooth.setValue(round(performing.smooth * STEPS))
             taken = perform_commands.preview(self.session)
             self.words.setText(tr("{count} keys", count=perform_commands.keys_made(self.session, taken)))
         self._tell_time()

@@ -1,4 +1,4 @@
-"""While a pose of a value is made: which it is, with Keep and Discard."""
+"""While a pose of a value is made: which it is, with Accept and Discard."""
 
 from PySide6.QtWidgets import QWidget
 

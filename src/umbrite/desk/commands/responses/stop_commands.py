@@ -9,7 +9,7 @@ from umbrite.desk.session.stations import REHEARSE, RESHAPE
 from umbrite.desk.theme.language import tr
 from umbrite.motion.driving.stop_poses import stop_channels
 from umbrite.rig.change import thing
-from umbrite.rig.channels import shown_unit, with_values
+from umbrite.rig.channels import shown_unit, shows_value, with_values
 from umbrite.rig.control_kinds import span_of, traits
 from umbrite.rig.driving.rules import has_two_values, is_solved, is_turn
 from umbrite.rig.edits.controls import make_control
@@ -133,8 +133,7 @@ def value_shown(session: Session, driver: str) -> Point:
         turn = placed.turn(key)
         return Point(turn if abs(turn) > TURNED else 0.0, 0.0)
     if id_kind(key) == "set":
-        number = placed.chosen(key).number
-        return Point(0.0 if number == puppet.sets[key].rest else float(number), 0.0)
+        return Point(shows_value(puppet.sets[key], placed.chosen(key).number), 0.0)
     across = placed.value(key, driver.rpartition(".")[2])
     return Point(across, placed.value(key, "value_y") if has_two_values(puppet, driver) else 0.0)
 

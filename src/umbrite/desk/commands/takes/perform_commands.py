@@ -12,6 +12,7 @@ from umbrite.motion.performing.kept_takes import Shaping, performed
 from umbrite.rig.change import thing
 from umbrite.rig.errors import RigError
 from umbrite.rig.ids import owner_of
+from umbrite.rig.takes import take_list
 from umbrite.rig.takes.take import Take
 
 
@@ -23,7 +24,7 @@ def needs_performable(session: Session) -> str:
 
 
 def perform(session: Session) -> None:
-    """Get ready for a pass, or end the one that runs. With controls selected the count begins at once."""
+    """Get ready for a pass, or end the one that runs; one that waits to be kept is kept. With controls selected the count begins at once."""
     performing = session.performing
     if performing.state == "shaped":
         keep(session)
@@ -64,8 +65,7 @@ def keys_made(session: Session, take: Take) -> int:
 def preview(session: Session) -> Take:
     """Show the take with the pass."""
     take = pass_as_take(session)
-    now = session.history.now.takes
-    session.preview(takes=tuple(take if each.name == take.name else each for each in now))
+    session.preview(takes=take_list.put_take(session.history.now.takes, take.name, take))
     return take
 
 
@@ -88,14 +88,7 @@ def _names(session: Session, channels: Iterable[str]) -> list[str]:
 
 
 def discard(session: Session) -> None:
-    """The take is as it was before the pass."""
-    session.performing.done()
-    session.spring_back()
-    session.say(tr("The pass was discarded."))
-
-
-def cancel(session: Session) -> None:
-    """Let a pass go that is prepared or recorded."""
+    """Let a pass go that is prepared, recorded or shaped: the take is as it was before."""
     session.performing.cancel()
     session.spring_back()
     session.say(tr("The pass was discarded."))

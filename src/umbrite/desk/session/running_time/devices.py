@@ -14,6 +14,7 @@ from umbrite.desk.session.running_time.osc import Axis, values_in
 from umbrite.desk.session.running_time.performing import Performing
 from umbrite.desk.theme.language import tr
 from umbrite.motion.performing.axes import set_by_axis, values_taken
+from umbrite.rig.channels import shows_value
 from umbrite.rig.errors import RigError
 from umbrite.rig.model import Control, Puppet
 
@@ -208,7 +209,7 @@ class Devices(QObject):
         one, name = puppet.sets[control.chooses], f"{control.chooses}.shows"
         if axis.value < PRESSED or before >= PRESSED:
             return {}
-        numbers = [0.0 if each.number == one.rest else float(each.number) for each in one.variants]
+        numbers = [shows_value(one, each.number) for each in one.variants]
         now = self._performing.value_now(name)
         return {name: numbers[(numbers.index(now) + 1) % len(numbers) if now in numbers else 0]}
 
