@@ -169,12 +169,18 @@ def test_what_arrives_while_a_pass_runs_is_recorded_with_it(wick_window, act, mo
     assert session.history.undo_name == "Perform Smile"
 
 
-def test_a_flood_is_bounded(wick_window):
-    devices = wick_window.session.devices
+def test_a_flood_is_bounded_and_keeps_no_axis_out(wick_window):
+    devices, grip = wick_window.session.devices, control(wick_window, "Near hand")
+    devices.take_in(packet("/stick", 0.0))
+    devices.lay(Axis("/stick"), grip)
     for number in range(400):
         devices.take_in(packet(f"/many/{number}", 1.0))
     assert len(devices.axes) == 200
+    assert Axis("/stick") in devices.axes, "what is on a control is never let go"
+    devices.take_in(packet("/late", 1.0))
+    assert Axis("/late") in devices.axes, "what comes after the flood comes in"
     devices.axes.clear()  # the window is shared
+    devices.take_off(Axis("/stick"))
 
 
 def test_a_script_is_sent_in_time_and_a_wrong_line_named(tmp_path):

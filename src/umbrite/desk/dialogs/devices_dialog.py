@@ -100,7 +100,11 @@ class DevicesDialog(QDialog):
     def refresh(self) -> None:
         """What has arrived, and what it is assigned to."""
         devices = self.session.devices
-        for axis in sorted({*devices.axes, *devices.laid}):
+        known = {*devices.axes, *devices.laid}
+        for axis in self._rows.keys() - known:
+            item, _ = self._rows.pop(axis)
+            self.list.takeTopLevelItem(self.list.indexOfTopLevelItem(item))
+        for axis in sorted(known):
             if axis not in self._rows:
                 self._rows[axis] = self._row(axis)
             item, bar = self._rows[axis]

@@ -12,6 +12,7 @@ from umbrite.files.sandbox.sound_reading import phones_of
 from umbrite.motion.animating.accenting import Nods, breathing_before, nodding_at
 from umbrite.motion.animating.idling import Blinks, blinking_at, eyes_of
 from umbrite.motion.animating.mouths import Talk, matched, mouths_of, said_by_control, said_by_drawings
+from umbrite.rig.control_kinds import traits
 from umbrite.rig.errors import RigError
 from umbrite.rig.takes.sounds import frame_of_second, sound_of
 from umbrite.rig.takes.take import Sound
@@ -72,8 +73,6 @@ def mouths(session: Session) -> Recipe:
 
 
 def _opens(session: Session, key: str) -> bool:
-    from umbrite.rig.control_kinds import traits
-
     return key in session.puppet.controls and bool(traits(session.puppet.controls[key]).values)
 
 

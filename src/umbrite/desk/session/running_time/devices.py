@@ -128,7 +128,7 @@ class Devices(QObject):
         values: dict[str, float] = {}
         for axis, value in values_in(packet):
             before = self.axes.get(axis)
-            if before is None and len(self.axes) >= MOST_AXES:
+            if before is None and len(self.axes) >= MOST_AXES and not self._make_room():
                 continue
             old = Heard(value, min(value, 0.0), max(value, 1.0)) if before is None else before
             now = Heard(value, min(old.least, value), max(old.most, value), old.moved + abs(value - old.value))
@@ -136,6 +136,11 @@ class Devices(QObject):
             if (laid := self.laid.get(axis)) is not None:
                 values |= self._values_of(laid, now, 0.0 if before is None else before.value)
         return values
+
+    def _make_room(self) -> bool:
+        """Let the axis go that has been known longest and is on no control; False where there is none."""
+        free = next((each for each in self.axes if each not in self.laid), None)
+        return free is not None and self.axes.pop(free, None) is not None
 
     def _apply(self, values: Mapping[str, float]) -> None:
         if self._performing.running:
