@@ -185,3 +185,39 @@ def test_an_axis_of_a_device_is_turned_a_control_clicked_and_performed(person, w
     assert max(values) > 100
     assert min(values) < -100
     dialog.close()
+
+
+def test_a_pass_that_waits_is_kept_by_whoever_looks_at_something_else(person, window):
+    session, performing = window.session, window.session.performing
+    begin(person, window)
+    session.edit("Another", takes=(*session.history.now.takes, Take("Other", last=48)))
+    session.timeline.choose("Call")
+    hand = control(window, "Near hand")
+    name = f"{puppet(window).controls[hand].moves}.x"
+    for leave in (lambda: person.key("ctrl+5"), lambda: session.timeline.choose("Other")):
+        start = at_control(person, hand)
+        person.key("alt+p")
+        hold(person, start)
+        along(person, start, 30)
+        person.do("mouseup", "1")
+        assert performing.state == "shaped"
+        leave()
+        person.settle(200)
+        assert performing.state == "off"
+        assert session.history.undo_name == "Perform Near hand"
+        kept, other = session.history.now.takes
+        assert name in kept.tracks
+        assert not other.tracks
+        person.key("ctrl+z")
+        assert not session.history.now.takes[0].tracks
+        person.key("ctrl+6")
+        session.timeline.choose("Call")
+    person.key("alt+p")
+    start = at_control(person, hand)
+    hold(person, start)
+    along(person, start, 30)
+    person.do("mouseup", "1")
+    window.files.open(ASSETS / "wick.umbrite")
+    person.settle(200)
+    assert performing.state == "off", "another puppet does not get it"
+    assert session.history.undo_name is None

@@ -240,10 +240,11 @@ class Session(QObject):
         attempt(self, lambda: self.edit(tr("Pose by a device"), pose=pose) if done else self.preview(pose=pose))
 
     def _stop_time(self) -> None:
-        prepared = self.performing.state != "off"
-        self.performing.cancel()
         self.player.stop()
-        if prepared:
+        if self.performing.state == "shaped":
+            self.performing.abandoned.emit()
+        elif self.performing.active:
+            self.performing.cancel()
             self._show_settled()
 
     def carry(self, name: str, document: Document, rest: Rest | None = None) -> None:
@@ -407,6 +408,7 @@ class Session(QObject):
 
         It counts as saved, art as it came in too, for that is still where it came from; not so what was brought back after a crash.
         """
+        self.performing.cancel()
         self.file.take(package.art, path)
         self.selection.select(())
         self.drafts.put(Drafts())

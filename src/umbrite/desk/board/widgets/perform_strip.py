@@ -5,7 +5,7 @@ from PySide6.QtWidgets import QLabel, QPushButton, QSlider, QWidget
 
 from umbrite.desk.board.widgets.draft_strip import DraftStrip
 from umbrite.desk.commands.takes import perform_commands
-from umbrite.desk.session.session import Session
+from umbrite.desk.session.session import Session, attempt
 from umbrite.desk.theme import look
 from umbrite.desk.theme.language import tr
 
@@ -37,6 +37,9 @@ class PerformStrip(DraftStrip):
         self.count.setAttribute(Qt.WidgetAttribute.WA_TransparentForMouseEvents)
         self.count.hide()
         session.performing.changed.connect(self.refresh)
+        session.performing.abandoned.connect(
+            self._keep, Qt.ConnectionType.QueuedConnection
+        )  # when what is being left has been left
         session.player.went_on.connect(self._tell_time)
 
     def refresh(self) -> None:
@@ -54,13 +57,19 @@ class PerformStrip(DraftStrip):
             self.words.setText(tr("Time runs after three"))
         elif performing.state == "ready":
             self.words.setText(tr("Press a control and hold it"))
-        elif shaped:
+        elif shaped and performing.made is not None and self.session.timeline.take is not None:
             with QSignalBlocker(self.smooth):  # what is shown here is set already
                 self.smooth.setValue(round(performing.smooth * STEPS))
-            taken = perform_commands.preview(self.session)
-            self.words.setText(tr("{count} keys", count=perform_commands.keys_made(self.session, taken)))
+            taken = perform_commands.preview(self.session, performing.made)
+            self.words.setText(
+                tr("{count} keys", count=perform_commands.keys_made(self.session, taken, performing.made))
+            )
         self._tell_time()
         self.show_here(on=performing.state != "off")
+
+    def _keep(self) -> None:
+        """Who looks at something else meant what was performed; undo takes it back."""
+        attempt(self.session, lambda: perform_commands.keep(self.session))
 
     def _tell_time(self) -> None:
         take = self.session.timeline.take

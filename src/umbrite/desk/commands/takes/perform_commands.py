@@ -3,7 +3,8 @@
 from collections.abc import Iterable
 
 from umbrite.desk.commands.labels import some_names
-from umbrite.desk.commands.takes.changes import current_take, needs_take, put_take
+from umbrite.desk.commands.takes.changes import needs_take
+from umbrite.desk.session.running_time.performing import Pass
 from umbrite.desk.session.session import Session
 from umbrite.desk.session.stations import TAKES
 from umbrite.desk.theme.language import tr
@@ -43,39 +44,37 @@ def perform(session: Session) -> None:
     )
 
 
-def pass_as_take(session: Session) -> Take:
-    """The current take with the pass that was recorded, as smooth as is set."""
-    made = session.performing.made
-    take = current_take(session)
-    if made is None:
-        return take
+def pass_as_take(session: Session, made: Pass) -> Take:
+    """The take of a pass with its keys, as smooth as is set. Raises RigError where the take is gone."""
     within = max(1.0, made.pixel / 2)  # where the hand was is known no better than to a pixel of the screen
-    how = Shaping(session.performing.smooth, made.span, session.timeline.layer, within)
-    return performed(take, session.puppet, made.recorded, how)
+    how = Shaping(session.performing.smooth, made.span, made.layer, within)
+    return performed(take_list.get_take(session.history.now.takes, made.take), session.puppet, made.recorded, how)
 
 
-def keys_made(session: Session, take: Take) -> int:
+def keys_made(session: Session, take: Take, made: Pass) -> int:
     """How many frames have keys in a pass: of the channel that has most."""
-    made = session.performing.made
     level = session.timeline.level(take)
-    names = made.recorded.samples if made is not None else ()
-    return max((len(level.tracks.get(name, ())) for name in names), default=0)
+    return max((len(level.tracks.get(name, ())) for name in made.recorded.samples), default=0)
 
 
-def preview(session: Session) -> Take:
+def preview(session: Session, made: Pass) -> Take:
     """Show the take with the pass."""
-    take = pass_as_take(session)
+    take = pass_as_take(session, made)
     session.preview(takes=take_list.put_take(session.history.now.takes, take.name, take))
     return take
 
 
 def keep(session: Session) -> None:
-    """Keep the pass: one step of undo."""
-    if session.performing.made is None:
+    """Keep the pass: one step of undo. It goes where its take is gone."""
+    made, takes = session.performing.made, session.history.now.takes
+    if made is None:
         return
-    take, made = pass_as_take(session), session.performing.made
+    if all(each.name != made.take for each in takes):
+        discard(session)
+        return
+    takes = take_list.put_take(takes, made.take, pass_as_take(session, made))
     session.performing.done()
-    put_take(session, tr("Perform {names}", names=some_names(_names(session, made.recorded.samples))), take)
+    session.edit(tr("Perform {names}", names=some_names(_names(session, made.recorded.samples))), takes=takes)
     session.say(tr("The pass was keyed. Perform again to add the next one."))
 
 

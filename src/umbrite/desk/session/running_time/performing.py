@@ -24,11 +24,11 @@ SMOOTH = 0.25  # at first
 
 
 class Pass(NamedTuple):
-    """What was recorded, in which take, from which frame on, in which span it counts, and how many board pixels a pixel of the screen was."""
+    """What was recorded, in which take and layer of it, in which span it counts, and how many board pixels a pixel of the screen was."""
 
     recorded: Recorded
     take: str
-    began: float
+    layer: str = ""
     span: tuple[float, float] | None = None
     pixel: float = 1.0
 
@@ -38,6 +38,7 @@ class Performing(QObject):
 
     changed = Signal()
     ran = Signal()  # a pass has come to its end
+    abandoned = Signal()  # something else is looked at while a pass waits to be kept
 
     def __init__(
         self,
@@ -177,8 +178,11 @@ class Performing(QObject):
 
     def _on_timeline(self) -> None:
         take, span = self._timeline.take, self._timeline.span
-        if self.state in {"runs", "shaped"} and (take is None or take.name != self._take):
-            self.cancel()  # another one is looked at
+        elsewhere = take is None or take.name != self._take
+        if self.state == "shaped" and elsewhere:
+            self.abandoned.emit()
+        elif self.running and elsewhere:
+            self.cancel()
         elif (self.running and not self._player.playing) or (
             self.running and span is not None and self._player.frame_at() > span[1] + 1
         ):
@@ -202,7 +206,7 @@ class Performing(QObject):
         self._player.stop()
         self._clear()
         if samples:
-            self.made = Pass(Recorded(samples, until), self._take, began, span, self.pixel)
+            self.made = Pass(Recorded(samples, until), self._take, self._timeline.layer, span, self.pixel)
             self._timeline.go_to(began)
             self._turn("shaped")
         self.ran.emit()
