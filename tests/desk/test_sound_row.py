@@ -3,6 +3,7 @@
 import pytest
 from PySide6.QtCore import QPointF, Qt
 from PySide6.QtTest import QTest
+from PySide6.QtWidgets import QApplication
 
 from demo_puppet import ASSETS
 from made_sounds import TICKS, ticks, written
@@ -162,14 +163,19 @@ def test_a_take_on_the_clipboard_leaves_its_sound_with_its_puppet(sounding, act)
     assert "ticks.wav" in window.frame.hints.message
 
 
-def test_another_take_or_station_lets_a_recorded_pass_go(wick_window, act, monkeypatch):
+def test_another_take_or_station_keeps_a_recorded_pass_and_undo_lets_it_go(wick_window, act, monkeypatch):
     window, session = wick_window, wick_window.session
     clock = [5.0]
     monkeypatch.setattr(session.player, "clock", lambda: clock[0])
     session.edit("Two takes", takes=(Take("One", last=48), Take("Other", last=48)))
     act("takes")
     smile = next(key for key, each in session.puppet.controls.items() if each.name == "Smile")
-    for leave in (lambda: session.timeline.choose("Other"), lambda: act("rehearse"), lambda: session.step(-1)):
+    ways = (
+        (lambda: session.timeline.choose("Other"), True),
+        (lambda: act("rehearse"), True),
+        (lambda: session.step(-1), False),
+    )
+    for leave, kept in ways:
         act("takes")
         session.timeline.choose("One")
         session.performing.get_ready(at_once=True)
@@ -181,9 +187,15 @@ def test_another_take_or_station_lets_a_recorded_pass_go(wick_window, act, monke
         session.performing.end()
         assert session.performing.state == "shaped"
         assert session.timeline.shown.tracks
+        monkeypatch.setattr(window.files.dialogs, "about_unsaved", lambda _name: "stay")
+        assert not window.files.may_leave(), "it is not lost unasked"
         leave()
+        QApplication.processEvents()
         assert session.performing.state == "off"
         assert not window.frame.perform_strip.isVisibleTo(window)
+        assert [bool(each.tracks) for each in session.history.now.takes] == [kept, False]
+        if kept:
+            session.step(-1)
         assert all(not each.tracks for each in session._shown.takes)
     assert session.history.undo_name == "Two takes"
 

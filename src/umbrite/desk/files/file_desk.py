@@ -13,7 +13,7 @@ from umbrite.desk.commands.parts import cover_commands
 from umbrite.desk.commands.parts.cover_commands import with_shades
 from umbrite.desk.commands.sets import variant_commands
 from umbrite.desk.commands.sharing import guest_commands
-from umbrite.desk.commands.takes import sound_commands, take_commands
+from umbrite.desk.commands.takes import perform_commands, sound_commands, take_commands
 from umbrite.desk.files.import_table import Chosen
 from umbrite.desk.files.progress import in_thread
 from umbrite.desk.files.questions import Questions
@@ -78,10 +78,11 @@ class FileDesk:
     def may_leave(self) -> bool:
         """Ask only where unsaved work would be gone; whether to go on."""
         session = self.session
-        if session.history.is_saved and not session.timeline.waiting:
+        if session.history.is_saved and not session.timeline.waiting and session.performing.state != "shaped":
             return True
         answer = self.dialogs.about_unsaved(session.file.path.name if session.file.path else session.puppet.name)
         if answer == "save":
+            perform_commands.keep(session)
             take_commands.keep_all_unkept(session)
         return answer == "drop" or (answer == "save" and self.save())
 
