@@ -5,7 +5,8 @@
 set -eu
 needed="libegl1 libgl1 libxkbcommon-x11-0 libxcb-cursor0 libxcb-icccm4 libxcb-keysyms1 libxcb-image0
 libxcb-render-util0 libxcb-shape0 libdbus-1-3 fontconfig"
-[ "$1" = tests ] && needed="$needed xvfb xauth xdotool appstream desktop-file-utils"
+[ "$1" = tests ] && needed="$needed xvfb xauth xdotool appstream desktop-file-utils
+dbus at-spi2-core python3-pyatspi"
 command -v dpkg-query >/dev/null || exit 0  # not a Debian kind of system: Qt says itself what it lacks
 missing=""
 for package in $needed; do

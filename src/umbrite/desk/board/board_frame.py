@@ -1,11 +1,14 @@
 """The board with what lies on its edges: the tool row, the hint line, and the sheet with three ways in."""
 
+from functools import partial
+
 from PySide6.QtCore import QEvent, QObject, QPointF
 from PySide6.QtGui import QAction
 from PySide6.QtWidgets import QVBoxLayout, QWidget
 
 from umbrite.desk.board.board import BESIDE, Board
 from umbrite.desk.board.picking import parts_at
+from umbrite.desk.board.readable_things import place_of, readable_things, selection_words
 from umbrite.desk.board.widgets.banner import Banner
 from umbrite.desk.board.widgets.bone_card import BoneCard
 from umbrite.desk.board.widgets.face_strip import FaceStrip
@@ -19,6 +22,8 @@ from umbrite.desk.board.widgets.weight_card import WeightCard
 from umbrite.desk.board.widgets.welcome import Welcome
 from umbrite.desk.session.drafts import Drafts
 from umbrite.desk.session.session import Session
+from umbrite.desk.theme.language import tr
+from umbrite.desk.theme.readable import ReadableList, announce
 
 
 class BoardFrame(QWidget):
@@ -41,6 +46,13 @@ class BoardFrame(QWidget):
         self.face_strip = FaceStrip(session, self.board)
         self.perform_strip = PerformStrip(session, self.board)
         self.hints = HintLine(session, self.board, self)
+        self.readable = ReadableList(
+            self.board,
+            tr("On the board"),
+            partial(readable_things, session),
+            lambda key: place_of(session, self.board.camera, key),
+            lambda keys: session.selection.select(str(key) for key in keys),
+        )
         column = QVBoxLayout(self)
         column.setContentsMargins(0, 0, 0, 0)
         column.setSpacing(0)
@@ -54,6 +66,17 @@ class BoardFrame(QWidget):
         self.banner.placed.connect(self._give_room)
         session.opened.connect(self.arrange)
         session.settled.connect(self.arrange)
+        workspace = session.workspace
+        for signal in (session.opened, session.settled, workspace.station_changed, workspace.view_changed):
+            signal.connect(self.readable.later)
+        self.board.zoomed.connect(lambda _zoom: self.readable.later())
+        session.selection.changed.connect(self._tell_selection)
+        session.said.connect(partial(announce, self.board))
+        workspace.station_changed.connect(lambda: announce(self.board, tr(workspace.station.name)))
+
+    def _tell_selection(self) -> None:
+        self.readable.later()
+        announce(self.board, selection_words(self.session))
 
     def show_tools(self, actions: list[QAction]) -> None:
         self.tools.show_actions(actions)

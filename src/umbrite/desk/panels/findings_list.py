@@ -31,6 +31,7 @@ class FindingsList(QFrame):
         outer = QVBoxLayout(self)
         outer.setContentsMargins(4, 4, 4, 4)
         self.area = QScrollArea()
+        self.area.setAccessibleName(tr("Findings"))
         self.area.setWidgetResizable(True)
         self.area.setHorizontalScrollBarPolicy(Qt.ScrollBarPolicy.ScrollBarAlwaysOff)
         outer.addWidget(self.area)

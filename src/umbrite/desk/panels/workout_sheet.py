@@ -42,6 +42,7 @@ class WorkoutSheet(QDialog):
         self.measured.setTextFormat(Qt.TextFormat.RichText)
         pages.addWidget(self.measured)
         area = QScrollArea()
+        area.setAccessibleName(tr("Contact sheet"))
         area.setWidget(inside)
         column.addWidget(area, 1)
         row = QHBoxLayout()

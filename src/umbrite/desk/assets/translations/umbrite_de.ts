@@ -2072,6 +2072,10 @@
       <translation>Die Puppe und die Griffe der jetzigen Station</translation>
     </message>
     <message>
+      <source>On the board</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
       <source>{name} is held here while you drag the body. Click the hold point again to remove it.</source>
       <translation>{name} wird hier gehalten, während der Körper gezogen wird. Noch ein Klick auf den Haltepunkt nimmt ihn weg.</translation>
     </message>
@@ -2294,6 +2298,70 @@
     <message>
       <source>{name} is locked. Set Hand-over in its details to let animators use it.</source>
       <translation>{name} ist gesperrt. Unter Übergabe in den Einzelheiten lässt sich einstellen, dass Animatoren es verwenden.</translation>
+    </message>
+    <message>
+      <source>{count} selected: {names}</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>at {x}, {y}</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>Nothing selected</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>{name} selected</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>Part on {joint}</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>Limb of {count} joints</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>target</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>shows {name}</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>locked</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>reference picture</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>parent {name}</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>no parent</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>not set</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>fixed</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>switched off</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>value {number}</source>
+      <translation type="unfinished" />
     </message>
     <message>
       <source>Question</source>
@@ -6228,6 +6296,14 @@ SHA-256 {fingerprint}</translation>
       <translation>Nur diese Arten</translation>
     </message>
     <message>
+      <source>1 key</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>{name}, frame {frame}</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
       <source>Reading the sound</source>
       <translation>Der Ton wird gelesen</translation>
     </message>
@@ -6250,6 +6326,14 @@ SHA-256 {fingerprint}</translation>
     <message>
       <source>takes over</source>
       <translation>ersetzt</translation>
+    </message>
+    <message>
+      <source>Rows of the tape</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>On the tape</source>
+      <translation type="unfinished" />
     </message>
     <message>
       <source>The current take</source>
@@ -6312,6 +6396,14 @@ SHA-256 {fingerprint}</translation>
       <translation>Wie stark die Ebene wirkt; mit Schlüssel am Abspielkopf</translation>
     </message>
     <message>
+      <source>Frame {frame}</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
+      <source>{keys} selected</source>
+      <translation type="unfinished" />
+    </message>
+    <message>
       <source>No take yet: pose something, or start one with +.</source>
       <translation>Noch keine Aufnahme: stelle etwas, oder beginne eine mit +.</translation>
     </message>
@@ -6364,12 +6456,12 @@ SHA-256 {fingerprint}</translation>
       <translation>Nichts ist jetzt anders als bei {name}.</translation>
     </message>
     <message>
-      <source>Save the sheet as PDF, TIFF or PNG…</source>
-      <translation>Den Bogen als PDF, TIFF oder PNG behalten …</translation>
-    </message>
-    <message>
       <source>Contact sheet</source>
       <translation>Kontaktbogen</translation>
+    </message>
+    <message>
+      <source>Save the sheet as PDF, TIFF or PNG…</source>
+      <translation>Den Bogen als PDF, TIFF oder PNG behalten …</translation>
     </message>
     <message>
       <source>{names} and {count} more</source>

@@ -178,6 +178,7 @@ class FoundStrip(QFrame):
         row = QHBoxLayout(self)
         row.setContentsMargins(8, 6, 8, 6)
         self.area = QScrollArea()
+        self.area.setAccessibleName(tr("Found limits"))
         self.area.setWidgetResizable(True)
         self.area.setVerticalScrollBarPolicy(Qt.ScrollBarPolicy.ScrollBarAlwaysOff)
         row.addWidget(self.area, 1)

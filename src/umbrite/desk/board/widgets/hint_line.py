@@ -86,5 +86,6 @@ class HintLine(QFrame):
         text = self._message or hint_for(self.session, self.board.hover)
         if self.text.text() != text:
             self.text.setText(text)
+            self.text.setAccessibleDescription(text)
             weight = QFont.Weight.Medium if self._message else QFont.Weight.Normal
             self.text.setFont(look.font(11, weight))

@@ -33,6 +33,7 @@ class Details(QScrollArea):
     def __init__(self, session: Session, guests: GuestFiles, parent: QWidget | None = None) -> None:
         super().__init__(parent)
         self.session = session
+        self.setAccessibleName(tr("Details"))
         self.setWidgetResizable(True)
         self.setHorizontalScrollBarPolicy(Qt.ScrollBarPolicy.ScrollBarAlwaysOff)
         self.setMinimumWidth(210)

@@ -12,7 +12,7 @@ from umbrite.desk.panels.timeline.held_words import held_words
 from umbrite.desk.panels.timeline.segments import frame_of, segment
 from umbrite.desk.panels.timeline.sound_row import paint_sound
 from umbrite.desk.panels.timeline.timeline_layout import CLAMP, NAMES, RULER, TimelineLayout
-from umbrite.desk.panels.timeline.timeline_rows import Row, keys_in
+from umbrite.desk.panels.timeline.timeline_rows import Row, keys_in, row_words
 from umbrite.desk.theme import look, marks
 from umbrite.desk.theme.inked import Inked
 from umbrite.desk.theme.language import tr
@@ -22,7 +22,7 @@ from umbrite.rig.channels import is_stepped
 from umbrite.rig.ids import owner_of
 from umbrite.rig.model import Puppet
 from umbrite.rig.remembered import remembered
-from umbrite.rig.takes.take import AMOUNT, Key, Layer, Take
+from umbrite.rig.takes.take import Key, Layer, Take
 
 Floats = NDArray[np.float64]
 
@@ -155,7 +155,7 @@ def _name(painter: Inked, ground: TimelineLayout, row: Row, box: QRectF) -> None
     theme, left = painter.theme, LEFT[row.kind]
     painter.setPen(theme.quiet if row.kind in {"head", "channel"} else theme.ink)
     painter.setFont(look.font(9.0 if row.kind in {"head", "channel"} else 10.5))
-    words = tr(row.label) if row.kind in {"head", "all"} or row.key == AMOUNT else row.label
+    words = row_words(row)
     room = QRectF(left, box.top(), NAMES - left - 4, box.height())
     short = painter.fontMetrics().elidedText(words, Qt.TextElideMode.ElideRight, int(room.width()))
     painter.drawText(room, Qt.AlignmentFlag.AlignVCenter, short)

@@ -1,5 +1,7 @@
 """The timeline with what belongs to the whole take: which one, playing, keying, rate, loop."""
 
+from functools import partial
+
 from PySide6.QtCore import QSize, Qt
 from PySide6.QtWidgets import (
     QComboBox,
@@ -16,12 +18,14 @@ from PySide6.QtWidgets import (
 from umbrite.desk.commands.takes import layer_commands, perform_commands, take_commands
 from umbrite.desk.panels.timeline.key_fields import KeyFields
 from umbrite.desk.panels.timeline.keying_menu import KeyingMenu
+from umbrite.desk.panels.timeline.readable_rows import keys_counted, place_of, readable_rows, spots_of
 from umbrite.desk.panels.timeline.timeline_layout import RULER
 from umbrite.desk.panels.timeline.timeline_view import TimelineView
 from umbrite.desk.session.running_time.player import SPEEDS
 from umbrite.desk.session.session import Session, attempt
 from umbrite.desk.theme import look
 from umbrite.desk.theme.language import tr
+from umbrite.desk.theme.readable import ReadableList, announce
 from umbrite.rig.takes.take_layers import get_layer
 
 
@@ -41,6 +45,7 @@ class TimelinePanel(QWidget):
         column.addLayout(self._head())
         self.area = QScrollArea()
         self.area.setWidgetResizable(True)
+        self.area.setAccessibleName(tr("Rows of the tape"))
         self.area.setHorizontalScrollBarPolicy(Qt.ScrollBarPolicy.ScrollBarAlwaysOff)
         self.area.setWidget(self.sheet)
         self.area.verticalScrollBar().valueChanged.connect(lambda _at: self.sheet.update())
@@ -51,7 +56,29 @@ class TimelinePanel(QWidget):
         session.workspace.theme_changed.connect(self.refresh)
         self.player.changed.connect(self.refresh)
         session.performing.changed.connect(self.refresh)
+        self.readable = ReadableList(
+            self.sheet,
+            tr("On the tape"),
+            partial(readable_rows, self.sheet.ground),
+            partial(place_of, self.sheet.ground),
+            lambda keys: session.timeline.select(spots_of(self.sheet.ground, keys)),
+        )
+        self._told = (session.timeline.frame, session.timeline.selected)
+        for signal in (session.opened, session.settled, session.timeline.changed):
+            signal.connect(self._tell)
         self.refresh()
+
+    def _tell(self) -> None:
+        """Have a screen reader say where the playhead has come to and how many keys are selected; what plays is not told."""
+        timeline = self.session.timeline
+        if timeline.playing or self.session.performing.running:
+            return
+        self.readable.later()
+        (frame, selected), self._told = self._told, (timeline.frame, timeline.selected)
+        if self.isVisible() and frame != timeline.frame:
+            announce(self.sheet, tr("Frame {frame}", frame=f"{timeline.frame:g}"))
+        if self.isVisible() and selected != timeline.selected:
+            announce(self.sheet, tr("{keys} selected", keys=keys_counted(len(timeline.selected))))
 
     def sizeHint(self) -> QSize:
         return QSize(800, 210)

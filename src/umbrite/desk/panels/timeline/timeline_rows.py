@@ -7,6 +7,7 @@ import numpy as np
 from cachetools import LRUCache
 from numpy.typing import NDArray
 
+from umbrite.desk.theme.language import tr
 from umbrite.rig.change import exists, thing
 from umbrite.rig.channels import channel
 from umbrite.rig.control_kinds import traits
@@ -27,6 +28,11 @@ class Row(NamedTuple):
     key: str
     label: str
     channels: tuple[str, ...]
+
+
+def row_words(row: Row) -> str:
+    """What stands before a row, in the person's language where it is a word of ours."""
+    return tr(row.label) if row.kind in {"head", "all"} or row.key == AMOUNT else row.label
 
 
 def sound_rows(take: Take | None) -> list[Row]:
