@@ -1,6 +1,7 @@
 """The arrangement of panels: each station has its own, remembered; panels that are put away stand as tabs at the board's left edge."""
 
 import contextlib
+import itertools
 from collections.abc import Mapping
 
 from PySide6.QtCore import QByteArray, QSettings, QSize, Qt, QTimer
@@ -20,8 +21,10 @@ from PySide6.QtWidgets import (
 from umbrite.desk.session.stations import Station
 from umbrite.desk.theme.language import tr
 
-LAYOUT = 7  # raised when docks change, so that old arrangements are not taken over
+LAYOUT = 8  # raised when docks change, so that old arrangements are not taken over
 SHELF_WIDE = 250
+COLUMN_WIDE = 300
+ROOMY = 1700  # a window at least so wide has its panels on both sides and still gives three fifths to the board
 TIMELINE_TALL = 220
 
 
@@ -33,22 +36,37 @@ DOCK_AREAS = (
 
 
 def lay_docks(window: QMainWindow, panels: Mapping[str, tuple[QWidget, Qt.DockWidgetArea]]) -> dict[str, QDockWidget]:
-    """Give each panel a dock, as all of them stand at first."""
+    """Give each panel a dock."""
     left, right, _ = DOCK_AREAS
     window.setCorner(Qt.Corner.BottomLeftCorner, left)
     window.setCorner(Qt.Corner.BottomRightCorner, right)
-    docks = {name: _dock(window, name, widget, area) for name, (widget, area) in panels.items()}
+    return {name: _dock(window, name, widget, area) for name, (widget, area) in panels.items()}
+
+
+def _on_both_sides(window: QMainWindow, docks: Mapping[str, QDockWidget]) -> None:
+    """Where there is room: the family at the left, depth over details at the right."""
+    left, right, _ = DOCK_AREAS
+    for name, area in (("Family", left), ("Depth", right), ("Details", right)):
+        window.addDockWidget(area, docks[name])
     window.splitDockWidget(docks["Family"], docks["Library"], Qt.Orientation.Vertical)
     for behind, name in (("Library", "Versions"), ("Family", "Diagram"), ("Diagram", "Controls"), ("Details", "Poses")):
         window.tabifyDockWidget(docks[behind], docks[name])
     wide = {"Family": 256, "Depth": 262, "Details": 262}
     window.resizeDocks([docks[name] for name in wide], list(wide.values()), Qt.Orientation.Horizontal)
     window.resizeDocks([docks["Depth"], docks["Details"]], [270, 380], Qt.Orientation.Vertical)
+
+
+def _in_one_column(window: QMainWindow, docks: Mapping[str, QDockWidget]) -> None:
+    """Where the board needs the room: the lists behind one another at the right, over the details."""
+    right = DOCK_AREAS[1]
     for name in ("Family", "Details"):
-        docks[name].raise_()
-    for name in ("Tape", "Library", "Versions"):  # they come when they are wanted
-        docks[name].hide()
-    return docks
+        window.addDockWidget(right, docks[name])
+    window.splitDockWidget(docks["Family"], docks["Details"], Qt.Orientation.Vertical)
+    lists = ("Family", "Depth", "Controls", "Diagram", "Library", "Versions")
+    for behind, name in (*itertools.pairwise(lists), ("Details", "Poses")):
+        window.tabifyDockWidget(docks[behind], docks[name])
+    window.resizeDocks([docks["Family"], docks["Details"]], [COLUMN_WIDE] * 2, Qt.Orientation.Horizontal)
+    window.resizeDocks([docks["Family"], docks["Details"]], [330, 350], Qt.Orientation.Vertical)
 
 
 def _dock(window: QMainWindow, name: str, widget: QWidget, area: Qt.DockWidgetArea) -> QDockWidget:
@@ -112,7 +130,14 @@ class Arrangements:
         self.edge.setContextMenuPolicy(Qt.ContextMenuPolicy.PreventContextMenu)
         window.addToolBar(Qt.ToolBarArea.LeftToolBarArea, self.edge)
         self._tabs = {name: self._tab(name, dock) for name, dock in docks.items()}
-        self._first = window.saveState(LAYOUT)
+        self._first = {}
+        for roomy, stand in ((True, _on_both_sides), (False, _in_one_column)):
+            stand(window, docks)
+            for name in ("Family", "Details"):
+                docks[name].raise_()
+            for name in ("Tape", "Library", "Versions"):  # they come when they are wanted
+                docks[name].hide()
+            self._first[roomy] = window.saveState(LAYOUT)
 
     def _tab(self, name: str, dock: QDockWidget) -> EdgeTab:
         tab = EdgeTab(self.edge, name)
@@ -136,6 +161,8 @@ class Arrangements:
         restored = isinstance(kept, QByteArray) and self._window.restoreState(kept, LAYOUT)
         if not restored and (before is None or before.panels != station.panels):
             self._arrange(station)  # between places where the rig is built all stands as it stood
+        if not restored and station.list:
+            self._docks[station.list].raise_()
         for name in ("Poses", "Tape"):
             self._tabs[name].wanted = name in station.panels
         self._follow()
@@ -154,6 +181,8 @@ class Arrangements:
         self._put_away = None
         if self._at is not None:
             self._arrange(self._at)
+            if self._at.list:
+                self._docks[self._at.list].raise_()
         self._follow()
 
     def switch_all(self) -> bool:
@@ -194,7 +223,7 @@ class Arrangements:
 
     def _arrange(self, station: Station) -> None:
         window, docks = self._window, self._docks
-        window.restoreState(self._first, LAYOUT)
+        window.restoreState(self._first[window.width() >= ROOMY], LAYOUT)
         if not station.panels:
             docks["Poses"].hide()
             docks["Tape"].hide()

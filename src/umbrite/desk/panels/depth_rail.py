@@ -7,7 +7,7 @@ import itertools
 from typing import Any
 
 from PySide6.QtCore import QObject, QSize, Qt
-from PySide6.QtGui import QDragEnterEvent, QDragMoveEvent, QDropEvent, QIcon, QShowEvent
+from PySide6.QtGui import QDragEnterEvent, QDragMoveEvent, QDropEvent, QIcon, QResizeEvent, QShowEvent
 from PySide6.QtWidgets import QAbstractItemView, QListWidgetItem, QTreeWidget, QWidget
 
 from umbrite.desk.commands.labels import label_of
@@ -22,13 +22,17 @@ from umbrite.rig.edits.variants.sets import get_variant, members_of, set_of
 from umbrite.rig.family import branch, drawn_order
 from umbrite.rig.merging.guests import guest_of, owned
 
+WIDE_PICTURE, SMALL_PICTURE = 34, 20  # pixels
+BESIDE_NAME = 18  # pixels that a row needs beside its picture and its name
+
 
 class DepthRail(SelectingList):
     """Front on top. Drops ask the session for another order and never move rows by themselves."""
 
     def __init__(self, session: Session, parent: QWidget | None = None) -> None:
         super().__init__(session, "Depth, front on top", parent)
-        self.setIconSize(QSize(34, 26))
+        self.setIconSize(QSize(WIDE_PICTURE, 26))
+        self.setTextElideMode(Qt.TextElideMode.ElideMiddle)
         self.setUniformItemSizes(True)
         self.setDragDropMode(QAbstractItemView.DragDropMode.InternalMove)
         self.setMinimumWidth(190)
@@ -86,6 +90,21 @@ class DepthRail(SelectingList):
     def showEvent(self, event: QShowEvent) -> None:
         super().showEvent(event)
         self._on_time()
+
+    def rebuild(self) -> None:
+        super().rebuild()
+        self._give_room()
+
+    def resizeEvent(self, event: QResizeEvent) -> None:
+        super().resizeEvent(event)
+        self._give_room()
+
+    def _give_room(self) -> None:
+        """Names before pictures: these are smaller where a name would be cut."""
+        metrics = self.fontMetrics()
+        widest = max((metrics.horizontalAdvance(row[1]) for row in self._shown), default=0)
+        fits = widest + WIDE_PICTURE + BESIDE_NAME <= self.viewport().width()
+        self.setIconSize(QSize(WIDE_PICTURE if fits else SMALL_PICTURE, 26))
 
     def _row(self, key: str, words: str) -> tuple[Any, ...]:
         part = self.session.puppet.parts[key]

@@ -4,7 +4,7 @@ from collections.abc import Iterator, Mapping
 from typing import Literal, NamedTuple
 
 from PySide6.QtCore import QModelIndex, QPersistentModelIndex, QPoint, QRect, QSize, Qt, Signal
-from PySide6.QtGui import QDragEnterEvent, QDragMoveEvent, QDropEvent, QKeyEvent, QPainter
+from PySide6.QtGui import QDragEnterEvent, QDragMoveEvent, QDropEvent, QKeyEvent, QPainter, QResizeEvent
 from PySide6.QtWidgets import (
     QAbstractItemView,
     QHeaderView,
@@ -38,6 +38,9 @@ SIDE = Qt.ItemDataRole.UserRole + 1
 
 
 EYE, LOCK = 1, 2
+INDENT, LEAST_INDENT = 11, 3  # pixels a generation
+BESIDE_NAME = 34  # pixels that a row needs beside its name: its own icon, the sign of its side, air
+LEAST_LETTERS = 14  # of a name that are seen however deep it stands, before it may be cut
 
 
 class Row(NamedTuple):
@@ -168,7 +171,8 @@ class FamilyTree(QTreeWidget):
         self._standing: dict[str, list[str]] = {}  # what is picked in a folded set, for which its row stands
         self.setColumnCount(3)
         self.setHeaderHidden(True)
-        self.setIndentation(11)
+        self.setIndentation(INDENT)
+        self.setTextElideMode(Qt.TextElideMode.ElideMiddle)
         self.setIconSize(QSize(16, 16))
         self.setUniformRowHeights(True)
         self.setSelectionMode(QAbstractItemView.SelectionMode.ExtendedSelection)
@@ -191,8 +195,9 @@ class FamilyTree(QTreeWidget):
         self._following = Following(session, self.rebuild, ("joints", "parts", "order", "limbs", "sets"), self)
         session.workspace.theme_changed.connect(self._paint_anew)
         session.selection.changed.connect(self.show_selection)
-        self.itemExpanded.connect(self.show_selection)
-        self.itemCollapsed.connect(self.show_selection)
+        for folded in (self.itemExpanded, self.itemCollapsed):
+            folded.connect(self.show_selection)
+            folded.connect(self._give_room)
         self.rebuild()
 
     def _paint_anew(self) -> None:
@@ -212,6 +217,7 @@ class FamilyTree(QTreeWidget):
             for old, new in zip(before, fresh, strict=True):
                 if old != new:
                     self._show(self._items[new.key], new)
+            self._give_room()
             self._busy = False
             return
         folded = {key for key, item in self._items.items() if item.childCount() and not item.isExpanded()}
@@ -233,6 +239,7 @@ class FamilyTree(QTreeWidget):
         self.expandAll()
         for key in folded & self._items.keys():
             self._items[key].setExpanded(False)
+        self._give_room()
         self.setUpdatesEnabled(True)
         self._busy = False
         self.verticalScrollBar().setValue(place)
@@ -244,6 +251,7 @@ class FamilyTree(QTreeWidget):
         item.setText(0, row.name)
         item.setData(0, KEY, row.key)
         item.setData(0, SIDE, row.side)
+        item.setForeground(0, theme.ink if row.visible else theme.dim)
         item.setIcon(0, look.icon(theme, row.icon, theme.side(row.side)))
         item.setFlags(item.flags() | Qt.ItemFlag.ItemIsEditable)
         if id_kind(row.key) in {"limb", "set"}:
@@ -254,6 +262,37 @@ class FamilyTree(QTreeWidget):
         item.setIcon(LOCK, look.icon(theme, lock, barred, 14))
         item.setToolTip(EYE, "Hide" if row.visible else "Show")
         item.setToolTip(LOCK, "Let it be picked again" if row.locked else "Lock, so that it can't be picked")
+
+    def _give_room(self, *_: object) -> None:
+        """Names before icons: a row whose name has no room has no eye and no lock, and deep families are indented less."""
+        metrics, whole = self.fontMetrics(), self.viewport().width()
+        named = self.columnWidth(0)
+        deep = dict(self._depths())
+        wide = {key: metrics.horizontalAdvance(self._items[key].text(0)) + BESIDE_NAME for key in deep}
+        longest = LEAST_LETTERS * metrics.averageCharWidth() + BESIDE_NAME
+        spare = [(whole - min(wide[key], longest)) // depth for key, depth in deep.items()]
+        self.setIndentation(max(min([INDENT, *spare]), LEAST_INDENT))
+        for key, depth in deep.items():
+            item, short = self._items[key], wide[key] + depth * self.indentation() > named
+            if item.isFirstColumnSpanned() != short:
+                item.setFirstColumnSpanned(short)
+            item.setToolTip(0, item.text(0) if wide[key] + depth * self.indentation() > whole else "")
+
+    def _depths(self) -> Iterator[tuple[str, int]]:
+        """The rows that are not folded away, and how many indents stand before each."""
+        depth: dict[str, int] = {}
+        for row in self._rows:
+            item, above = self._items[row.key], row.above if row.above in self._items else None
+            if above is None:
+                depth[row.key] = 1
+            elif above in depth and self._items[above].isExpanded():
+                depth[row.key] = depth[above] + 1
+            if row.key in depth and not item.isHidden():
+                yield row.key, depth[row.key]
+
+    def resizeEvent(self, event: QResizeEvent) -> None:
+        super().resizeEvent(event)
+        self._give_room()
 
     def show_selection(self) -> None:
         if self._busy:

@@ -166,13 +166,16 @@ class Station(NamedTuple):
     controls: bool = False
     nudges: Literal["", "part", "joint", "control"] = ""
     timed: bool = False
+    list: Literal["", "Family", "Depth", "Controls"] = ""  # the panel in front of those that stand behind one another
     hints: tuple[tuple[str, str], ...] = ()  # of its tools by name, where they say something else here
 
 
-PARTS = Station("Parts", (PLACE, TRIM, CUT), "part", "part", fans=True, guides=True, sways=True, nudges="part")
-PIVOTS = Station("Pivots", (PIVOT, CORD), fans=True, guides=True, sways=True, nudges="joint")
-LIMBS = Station("Limbs", (LIMB, BONE, BIND, LIMIT, WEIGHTS, MESH_POINTS), sways=True)
-CONTROLS = Station("Controls", (CONTROL,), selects_all="control", controls=True, nudges="control")
+PARTS = Station(
+    "Parts", (PLACE, TRIM, CUT), "part", "part", fans=True, guides=True, sways=True, nudges="part", list="Depth"
+)
+PIVOTS = Station("Pivots", (PIVOT, CORD), fans=True, guides=True, sways=True, nudges="joint", list="Family")
+LIMBS = Station("Limbs", (LIMB, BONE, BIND, LIMIT, WEIGHTS, MESH_POINTS), sways=True, list="Family")
+CONTROLS = Station("Controls", (CONTROL,), selects_all="control", controls=True, nudges="control", list="Controls")
 REHEARSE = Station(
     "Rehearse",
     (POSE, BODY, SQUASH, RESHAPE),
