@@ -31,6 +31,7 @@ def gather(source: Path) -> None:
     for page in (ROOT / "docs").glob("*.md"):
         shutil.copy(page, source)
     shutil.copy(ROOT / "docs" / "architecture.svg", source)
+    shutil.copytree(ROOT / "docs" / "findings", source / "findings")
     shutil.copytree(PAGES / "walks", source / "walks")
     stations = source / "stations"
     stations.mkdir()

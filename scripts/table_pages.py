@@ -4,9 +4,14 @@ import re
 import sys
 from pathlib import Path
 
+from PySide6.QtWidgets import QApplication
+
 from umbrite.checking.finding_codes import CODES, RANK, Code
 from umbrite.desk.actions.action_table import ACTIONS
+from umbrite.desk.panels.finding_pictures import has_picture, picture_of
 from umbrite.desk.session.stations import STATIONS
+from umbrite.desk.theme.look import dress
+from umbrite.desk.theme.themes import THEMES
 
 GRAVE = {"error": "error", "warning": "look at this", "hint": "hint"}
 POINTER = """
@@ -62,8 +67,10 @@ def keys_page() -> str:
     return "\n".join(lines).rstrip() + "\n"
 
 
-def _row(code: Code) -> str:
-    told = (GRAVE[code.severity], cell(code.text), cell(code.explanation), cell(code.fix or ""))
+def _row(named: tuple[str, Code]) -> str:
+    name, code = named
+    picture = f"![how it is, and how it should be](findings/{name}.png)" if has_picture(name) else ""
+    told = (GRAVE[code.severity], cell(code.text), cell(code.explanation), picture, cell(code.fix or ""))
     return f"| {' | '.join(told)} |"
 
 
@@ -71,13 +78,23 @@ def findings_page() -> str:
     """Every finding, the gravest first: what it says, why, and how it is mended."""
     lines = [
         "# Findings", "", "What the checks notice, while you work and with `umbrite check`. Each can be shown, explained, mended where there is a way, or ignored.", "",
-        "| | what it says | why, and what to do | mended by a click |", "|---|---|---|---|",
+        "| | what it says | why, and what to do | how it is, and how it should be | mended by a click |", "|---|---|---|---|---|",
     ]  # fmt: skip
-    lines += map(_row, sorted(CODES.values(), key=lambda code: RANK[code.severity]))
+    lines += map(_row, sorted(CODES.items(), key=lambda named: RANK[named[1].severity]))
     return "\n".join(lines) + "\n"
 
 
+def draw_findings(folder: Path) -> None:
+    """The pictures of the page of findings, by day."""
+    folder.mkdir(exist_ok=True)
+    for code in filter(has_picture, CODES):
+        picture_of(code, next(iter(THEMES.values())), 1.5).save(str(folder / f"{code}.png"))
+
+
 if __name__ == "__main__":
+    app = QApplication(sys.argv[:1])
+    dress(app)
     folder = Path(sys.argv[1])
+    draw_findings(folder / "findings")
     (folder / "keys.md").write_text(keys_page(), "utf-8")
     (folder / "findings.md").write_text(findings_page(), "utf-8")

@@ -4,18 +4,23 @@ import re
 from collections.abc import Callable
 
 import pytest
-from PySide6.QtCore import QMimeData, QPointF, QSettings, Qt, QUrl
+from PySide6.QtCore import QMimeData, QPointF, QSettings, Qt, QTranslator, QUrl
 from PySide6.QtGui import QDropEvent, QKeySequence
 from PySide6.QtWidgets import QAbstractItemView, QApplication, QLabel, QPushButton
 
 from demo_puppet import ASSETS, joint, part
+from umbrite.checking.finding_codes import CODES, finding
 from umbrite.desk.actions.action_table import ACTIONS, MENUS
 from umbrite.desk.app import unexpected
 from umbrite.desk.board.widgets.hints import HANDLE_HINTS, hint_for
+from umbrite.desk.panels.finding_pictures import BETWEEN, SKETCHES, TALL, WIDE, picture_of
+from umbrite.desk.panels.finding_words import sentence
 from umbrite.desk.panels.station_strip import progress
 from umbrite.desk.session.session import Session
 from umbrite.desk.session.stations import CONTROLS, LIMBS, PARTS, PIVOTS, STATIONS
+from umbrite.desk.theme.language import FOLDER
 from umbrite.desk.theme.look import ASSETS as LOOK
+from umbrite.desk.theme.themes import THEMES
 from umbrite.desk.window import Window
 from umbrite.files.package import load
 from umbrite.rig.edits.limits import set_limit
@@ -74,6 +79,11 @@ def test_the_strip_tells_progress_and_findings(art_window, act):
     assert len([text for text in texts if text.endswith(".")]) == 2  # fifty findings are two lines
     unfold = [button for button in rows if button.text() == "Each one"]
     unfold[1].click()
+    why = next(button for button in rows if button.text() == "Explain" and button.isVisible())
+    why.click()
+    shown = [label for label in art_window.findings_list.findChildren(QLabel) if label.isVisible()]
+    assert any(not label.pixmap().isNull() and label.width() > 200 for label in shown)
+    assert CODES["pivot-unset"].explanation in [label.text() for label in shown]
     fix = next(button for button in rows if button.text() == "The middle is right" and button.isVisible())
     fix.click()
     assert session.history.undo_name == "The middle is right"
@@ -93,6 +103,31 @@ def test_the_strip_tells_progress_and_findings(art_window, act):
     find = next(b for b in art_window.findings_list.findChildren(QPushButton) if b.text() == "Find joints")
     find.click()
     assert session.drafts.now.proposals  # one mend for all of them
+
+
+@pytest.mark.usefixtures("window")
+@pytest.mark.parametrize("theme", THEMES.values())
+def test_the_pictures_of_findings_tell_what_is_wrong_from_what_is_right(theme):
+    assert SKETCHES.keys() <= CODES.keys()
+    for code in SKETCHES:
+        picture = picture_of(code, theme, 1.0).toImage()
+        # Without the sign in the corner both halves would be the same, were nothing told.
+        halves = [picture.copy(x, 20, WIDE, TALL - 20) for x in (0, WIDE + BETWEEN)]
+        assert halves[0] != halves[1], code
+
+
+def test_a_finding_is_said_in_another_language_with_the_names_of_the_puppet(qapp):
+    said = finding("side-mixed", "j1", name="Vorn", named="near", side="far")
+    assert sentence(said) == said.text == "Vorn is named near but set to the far side."
+    translator = QTranslator()
+    assert translator.load("umbrite_de", str(FOLDER))
+    qapp.installTranslator(translator)
+    try:
+        assert sentence(said) != said.text
+        assert "Vorn" in sentence(said)
+        assert "near" not in sentence(said)
+    finally:
+        qapp.removeTranslator(translator)
 
 
 def test_the_family_re_parents_by_drag_and_selects_both_ways(art_window, monkeypatch):

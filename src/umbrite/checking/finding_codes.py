@@ -20,13 +20,18 @@ RANK: dict[Severity, int] = {"error": 0, "warning": 1, "hint": 2}
 
 
 class Finding(msgspec.Struct, frozen=True):
-    """One thing noticed. `where` is an id; `fix` says what `mend` would do, None where a person has to."""
+    """One thing noticed. `where` is an id; `fix` says what `mend` would do, None where a person has to.
+
+    `said` is the sentence of `text` before the `words` were put into it, for those who say it in another language.
+    """
 
     code: str
     severity: Severity
     where: str
     text: str
     fix: str | None = None
+    said: str = ""
+    words: tuple[tuple[str, object], ...] = ()
 
 
 class Code(NamedTuple):
@@ -205,7 +210,8 @@ def finding(code: str, where: str, text: str | None = None, **words: object) -> 
     """A finding of a kind about the thing `where`; `text` says something else than the table, with the same words."""
     of = CODES[code]
     fix = None if of.fix is None else of.fix.format(**words)
-    return Finding(code, of.severity, where, (text or of.text).format(**words), fix)
+    said = text or of.text
+    return Finding(code, of.severity, where, said.format(**words), fix, said, tuple(words.items()))
 
 
 # What many findings of one kind say as one, and the action by which all of them are dealt with.
@@ -224,12 +230,6 @@ def grouped(found: Iterable[Finding]) -> list[list[Finding]]:
     for each in found:
         kinds.setdefault(each.code, []).append(each)
     return [group for many in kinds.values() for group in ([many] if len(many) >= SEVERAL else [[one] for one in many])]
-
-
-def words_together(group: list[Finding]) -> str:
-    """One sentence for a group of one kind."""
-    text, _ = TOGETHER.get(group[0].code, ("", ""))
-    return text.format(count=len(group)) if text else f"{len(group)} findings of one kind. The first: {group[0].text}"
 
 
 def gravest_first(found: Iterable[Finding]) -> list[Finding]:

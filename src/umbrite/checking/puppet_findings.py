@@ -209,7 +209,7 @@ def _controls(view: _View) -> Iterator[Finding]:
         elif traits(control).turns and (
             joint.give == 0 or (joint.limit and joint.limit.largest - joint.limit.smallest < 1e-9)
         ):
-            why = f"{joint.name} is locked"
+            why = "what it turns is locked"
         elif control.least is not None and control.least == control.most:
             why = "its range is empty"
         if why:

@@ -3,8 +3,10 @@
 from PySide6.QtCore import Qt, Signal
 from PySide6.QtWidgets import QFrame, QHBoxLayout, QLabel, QPushButton, QScrollArea, QVBoxLayout, QWidget
 
-from umbrite.checking.finding_codes import CODES, TOGETHER, Finding, grouped, mend, words_together
+from umbrite.checking.finding_codes import CODES, TOGETHER, Finding, grouped, mend
 from umbrite.checking.puppet_findings import look_again, mark_meant
+from umbrite.desk.panels.finding_pictures import has_picture, picture_of
+from umbrite.desk.panels.finding_words import fix_words, sentence, together
 from umbrite.desk.session.checks import is_used
 from umbrite.desk.session.session import Session
 from umbrite.desk.session.stations import STATIONS
@@ -73,7 +75,7 @@ class FindingsList(QFrame):
         column = QVBoxLayout(box)
         column.setContentsMargins(0, 0, 0, 0)
         first = group[0]
-        line, words, buttons = self._line(first, words_together(group))
+        line, words, buttons = self._line(first, together(group))
         each = QWidget()
         inner = QVBoxLayout(each)
         inner.setContentsMargins(26, 4, 0, 0)
@@ -82,11 +84,11 @@ class FindingsList(QFrame):
         each.hide()
         _, action = TOGETHER.get(first.code, ("", ""))
         if action:
-            find = QPushButton(ACTION_WORDS[action])
+            find = QPushButton(tr(ACTION_WORDS[action]))
             find.clicked.connect(lambda: self._wanted(action))
             buttons.addWidget(find)
         if first.fix is not None:
-            fix = QPushButton(tr("{fix}, for all", fix=first.fix))
+            fix = QPushButton(tr("{fix}, for all", fix=fix_words(first)))
             fix.clicked.connect(lambda: self._fix_all(group))
             buttons.addWidget(fix)
         unfold = QPushButton(tr("Each one"))
@@ -107,7 +109,7 @@ class FindingsList(QFrame):
         puppet = self.session.puppet
         for finding in group:
             puppet = mend(puppet, finding)
-        self.session.edit(f"{group[0].fix} ({len(group)})", puppet=puppet)
+        self.session.edit(f"{fix_words(group[0])} ({len(group)})", puppet=puppet)
         self.refresh()
 
     def _line(self, finding: Finding, sentence: str) -> tuple[QWidget, QVBoxLayout, QHBoxLayout]:
@@ -120,7 +122,7 @@ class FindingsList(QFrame):
         sign.setPixmap(
             look.icon(self.session.workspace.theme, name, self.session.workspace.theme.label(colour)).pixmap(18, 18)
         )
-        sign.setAccessibleName(finding.severity)
+        sign.setAccessibleName(tr(finding.severity.capitalize()))
         line.addWidget(sign, 0, Qt.AlignmentFlag.AlignTop)
         words = QVBoxLayout()
         words.setSpacing(3)
@@ -131,12 +133,12 @@ class FindingsList(QFrame):
         return row, words, QHBoxLayout()
 
     def _row(self, finding: Finding) -> QWidget:
-        row, words, buttons = self._line(finding, finding.text)
+        row, words, buttons = self._line(finding, sentence(finding))
         show = QPushButton(tr("Show"))
         show.clicked.connect(lambda: self._show(finding))
         buttons.addWidget(show)
         if finding.fix is not None:
-            fix = QPushButton(finding.fix)
+            fix = QPushButton(fix_words(finding))
             fix.clicked.connect(lambda: self._fix(finding))
             buttons.addWidget(fix)
         if finding.code in DEALT_WITH:
@@ -146,9 +148,7 @@ class FindingsList(QFrame):
             buttons.addWidget(deal)
         why = QPushButton(tr("Explain"))
         why.setCheckable(True)
-        more = QLabel(CODES[finding.code].explanation)
-        more.setObjectName("quiet")
-        more.setWordWrap(True)
+        more = self._explanation(finding.code)
         more.hide()
         why.toggled.connect(more.setVisible)
         meant = QPushButton(tr("Ignore"))
@@ -160,11 +160,27 @@ class FindingsList(QFrame):
         words.addLayout(buttons)
         return row
 
+    def _explanation(self, code: str) -> QWidget:
+        """Why it matters and what to do, with a picture of how it is and how it should be where that says more."""
+        box = QWidget()
+        column = QVBoxLayout(box)
+        column.setContentsMargins(0, 2, 0, 2)
+        if has_picture(code):
+            picture = QLabel()
+            picture.setPixmap(picture_of(code, self.session.workspace.theme, self.devicePixelRatioF()))
+            picture.setAccessibleName(tr("How it is, and how it should be"))
+            column.addWidget(picture)
+        words = QLabel(tr(CODES[code].explanation))
+        words.setObjectName("quiet")
+        words.setWordWrap(True)
+        column.addWidget(words)
+        return box
+
     def _show(self, finding: Finding) -> None:
         self.close()
         self.session.workspace.go_to(STATIONS[CODES[finding.code].station])
         self.session.selection.select([finding.where])
-        self.session.say(finding.text)
+        self.session.say(sentence(finding))
 
     def _deal(self, finding: Finding, action: str) -> None:
         """Do with one thing what an action does with what is selected."""
@@ -180,5 +196,5 @@ class FindingsList(QFrame):
         self.refresh()
 
     def _fix(self, finding: Finding) -> None:
-        self.session.edit(finding.fix or "Fix", puppet=mend(self.session.puppet, finding))
+        self.session.edit(fix_words(finding), puppet=mend(self.session.puppet, finding))
         self.refresh()

@@ -8,6 +8,7 @@ from PySide6.QtWidgets import QDialog, QHBoxLayout, QLabel, QPushButton, QScroll
 
 from umbrite.checking.workout import Report
 from umbrite.checking.workout_report import sheets_of, shots_of
+from umbrite.desk.panels.finding_words import sentence
 from umbrite.desk.theme import look
 from umbrite.desk.theme.language import tr
 from umbrite.files.package import Package
@@ -60,7 +61,7 @@ class WorkoutSheet(QDialog):
         noticed = self.report.noticed
         if not noticed:
             return "Nothing tears, flips or jumps. Look at the poses far from rest all the same."
-        return "\n".join(f"{item.finding.severity.capitalize()}: {item.finding.text}" for item in noticed[:6])
+        return "\n".join(f"{tr(item.finding.severity.capitalize())}: {sentence(item.finding)}" for item in noticed[:6])
 
     def _measured(self) -> str:
         rows = "".join(
