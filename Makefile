@@ -3,23 +3,25 @@ PYTHON ?= python3
 VENV := .venv
 BIN := $(VENV)/bin
 TRANSLATIONS := src/umbrite/desk/assets/translations
+LANGUAGES := de es fr
+WORDS := $(LANGUAGES:%=$(TRANSLATIONS)/umbrite_%.qm)
 PIP_QUIET := --quiet --disable-pip-version-check --no-input
 
 .PHONY: demo wheel deb appdir flatpak docs walks test quick test-long test-core journeys lint man bench assets screenshots sizes words wasm lock clean
 
-demo: $(VENV)/run.stamp $(TRANSLATIONS)/umbrite_de.qm
+demo: $(VENV)/run.stamp $(WORDS)
 	@sh scripts/system_packages.sh window
 	@sh scripts/demo.sh
 
 # All of it, two things at a time; the journeys run beside them. A table at the end shows how long each part took.
-test: $(VENV)/dev.stamp .venv-core/stamp $(TRANSLATIONS)/umbrite_de.qm
+test: $(VENV)/dev.stamp .venv-core/stamp $(WORDS)
 	@sh scripts/system_packages.sh tests
 	@sh scripts/gltf_validator.sh
 	@.venv-core/bin/python -c "import importlib.util as u, sys; sys.exit(u.find_spec('PySide6') is not None)"
 	@$(BIN)/python scripts/run_tests.py
 
 # Lint, and the tests that changes since the last run can affect; the first run goes through all of them.
-quick: $(VENV)/dev.stamp $(TRANSLATIONS)/umbrite_de.qm
+quick: $(VENV)/dev.stamp $(WORDS)
 	@$(BIN)/python scripts/run_tests.py quick
 
 # More of the same: the long cases, far more mutated files, kills and random edits.
@@ -35,7 +37,7 @@ test-core: .venv-core/stamp
 	@$(BIN)/python scripts/run_tests.py files art "rig and motion"
 
 # What is installed elsewhere: dist/umbrite-*.whl.
-wheel: $(VENV)/dev.stamp $(TRANSLATIONS)/umbrite_de.qm
+wheel: $(VENV)/dev.stamp $(WORDS)
 	rm -f dist/umbrite-*.whl
 	$(BIN)/python -m hatchling build -t wheel -d dist
 
@@ -113,13 +115,14 @@ lock: $(VENV)/dev.stamp
 %.qm: %.ts $(VENV)/run.stamp
 	$(BIN)/pyside6-lrelease -silent $< -qm $@
 
-# All stations at sixteen sizes and densities, as contact sheets to look at; fails where a word is cut.
-sizes: $(VENV)/run.stamp $(TRANSLATIONS)/umbrite_de.qm
-	$(BIN)/python scripts/sizes.py build/sizes
-	$(BIN)/python scripts/sizes.py build/sizes-de de
+# All stations at sixteen sizes and densities, as contact sheets to look at, in five languages: the last one is ours, each text a
+# third longer. Fails where a word is cut.
+sizes: $(VENV)/run.stamp $(WORDS)
+	for one in en $(LANGUAGES) long; do $(BIN)/python scripts/sizes.py build/sizes-$$one $$one || failed=1; done; test -z "$$failed"
 
 words: $(VENV)/run.stamp
-	QT_QPA_PLATFORM=offscreen $(BIN)/python scripts/translations.py --collect $(TRANSLATIONS)/umbrite_de.ts
+	for one in $(LANGUAGES); do \
+	  QT_QPA_PLATFORM=offscreen $(BIN)/python scripts/translations.py --collect $(TRANSLATIONS)/umbrite_$$one.ts; done
 
 $(VENV)/run.stamp: requirements.txt pyproject.toml
 	@sh scripts/make_venv.sh $(VENV) "$(PYTHON)" requirements.txt

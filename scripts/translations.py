@@ -16,7 +16,9 @@ from pathlib import Path
 
 from umbrite.art.building.body_plan import shipped_plans
 from umbrite.art.joint_limits import REASONS
-from umbrite.checking.finding_codes import CODES
+from umbrite.checking.finding_codes import CODES, TOGETHER
+from umbrite.checking.puppet_findings import STACKED_BOTH_WAYS
+from umbrite.checking.workout import NOTHING_SEEN, OPENS_ON_THE_WAY
 from umbrite.desk.actions.action_table import ACTIONS, MENUS
 from umbrite.desk.board.widgets.found_strip import SHORT
 from umbrite.desk.board.widgets.hints import HANDLE_HINTS, PIVOT_HINTS
@@ -28,7 +30,7 @@ from umbrite.desk.panels.shelf.pose_shelf import ACTS
 from umbrite.desk.panels.timeline.interpolation_menu import WAYS
 from umbrite.desk.panels.timeline.timeline_rows import BODY
 from umbrite.desk.session.stations import STATIONS
-from umbrite.desk.theme.language import CONTEXT, LANGUAGES
+from umbrite.desk.theme.language import CONTEXT, LANGUAGES, UNREVIEWED
 from umbrite.desk.theme.themes import BOARDS, LEFT_AND_RIGHT, SIDE_WORD, THEMES
 from umbrite.desk.theme.themes import LABELS as LABELS_OF_PARTS
 from umbrite.rig.control_kinds import CONTROL_KINDS
@@ -58,7 +60,17 @@ def texts() -> list[str]:
         *LANGUAGES.values(),
         *SIDE_WORD.values(),
         *LEFT_AND_RIGHT.values(),
-        *(code.fix for code in CODES.values() if code.fix),
+        *(words for code in CODES.values() for words in (code.text, code.explanation, code.fix or "")),
+        *(words for words, _ in TOGETHER.values()),
+        *(STACKED_BOTH_WAYS, NOTHING_SEEN, OPENS_ON_THE_WAY, "behind", "in front of", "middle"),
+        *(
+            "no link follows it",
+            "nothing looks at it",
+            "it has nothing to choose from",
+            "what it turns is locked",
+            "its range is empty",
+        ),
+        *("Error", "Warning", "Hint", "Find joints", "Cover the seam"),
         *COLUMNS,
         *BODY,
         "All keys",
@@ -134,6 +146,8 @@ def collect(path: Path) -> None:
             translation.set("type", "unfinished")
     ET.indent(root)
     head = '<?xml version="1.0" encoding="utf-8"?>\n<!DOCTYPE TS>\n'
+    if root.get("language") in UNREVIEWED:
+        head += "<!-- Not reviewed by a native speaker yet. -->\n"
     path.write_text(head + ET.tostring(root, encoding="unicode") + "\n", "utf-8")
 
 

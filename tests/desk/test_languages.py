@@ -16,7 +16,7 @@ from umbrite.desk.dialogs.preferences_dialog import PreferencesDialog
 from umbrite.desk.files.import_table import ImportTable
 from umbrite.desk.session.session import Session
 from umbrite.desk.session.stations import STATIONS
-from umbrite.desk.theme.language import FOLDER, tr
+from umbrite.desk.theme.language import FOLDER, UNREVIEWED, tr
 from umbrite.desk.window import Window
 from umbrite.files.opening import read_art
 
@@ -151,18 +151,28 @@ def test_dialogs_go_through_the_translation_too(foreign):
         dialog.close()
 
 
-def test_german_is_built_and_spoken(qapp, tmp_path):
-    """The file that people translate gives the file that Qt loads; it knows every action, and all placeholders are kept."""
-    source = FOLDER / "umbrite_de.ts"
+@pytest.mark.parametrize(
+    ("language", "save_as", "parent"),
+    [
+        ("de", "Speichern unter…", "Kopf als Elternteil von Hut"),
+        ("es", "Guardar como…", "Padre de Hut: Kopf"),
+        ("fr", "Enregistrer sous…", "Kopf comme parent de Hut"),
+    ],
+)
+def test_a_language_is_built_and_spoken(qapp, tmp_path, language, save_as, parent):
+    """The file that people translate gives the file that Qt loads; it knows every text, and all placeholders are kept."""
+    source = FOLDER / f"umbrite_{language}.ts"
     script(["--check", str(source)])
-    built = tmp_path / "umbrite_de.qm"
+    assert "unfinished" not in source.read_text("utf-8")
+    assert ("Not reviewed" in source.read_text("utf-8")) == (language in UNREVIEWED)
+    built = tmp_path / f"umbrite_{language}.qm"
     script(["--build", str(source), str(built)])
     translator = QTranslator()
     assert translator.load(str(built))
     qapp.installTranslator(translator)
     try:
-        assert tr("Save as…") == "Speichern als …"
-        assert tr("Parent {name} to {name2}", name="Hut", name2="Kopf") == "Hut an Kopf hängen"
+        assert tr("Save as…") == save_as
+        assert tr("Parent {name} to {name2}", name="Hut", name2="Kopf") == parent
         same = [act.text for act in ACTIONS if tr(act.text) == act.text]
         assert len(same) < 8, same
     finally:

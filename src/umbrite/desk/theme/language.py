@@ -6,7 +6,15 @@ from PySide6.QtCore import QCoreApplication, QLibraryInfo, QLocale, QTranslator
 
 FOLDER = Path(__file__).parent.parent / "assets" / "translations"
 CONTEXT = "Umbrite"
-LANGUAGES = {"system": "As the system has it", "en": "English", "de": "Deutsch"}
+# What no native speaker has read yet says so.
+LANGUAGES = {
+    "system": "As the system has it",
+    "en": "English",
+    "de": "Deutsch",
+    "es": "Español (por revisar)",
+    "fr": "Français (à relire)",
+}
+UNREVIEWED = {"es", "fr"}
 
 
 def tr(text: str, /, **values: object) -> str:

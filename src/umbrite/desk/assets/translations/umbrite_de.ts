@@ -5,55 +5,55 @@
     <name>Umbrite</name>
     <message>
       <source>New puppet</source>
-      <translation>Neue Puppe</translation>
+      <translation>Neue Figur</translation>
     </message>
     <message>
       <source>Open a puppet or a layered picture…</source>
-      <translation>Puppe oder Ebenenbild öffnen …</translation>
+      <translation>Figur oder Ebenenbild öffnen…</translation>
     </message>
     <message>
       <source>Add pictures…</source>
-      <translation>Bilder hinzufügen …</translation>
+      <translation>Bilder hinzufügen…</translation>
     </message>
     <message>
       <source>Insert a puppet as a guest…</source>
-      <translation>Eine Figur als Gast aufnehmen…</translation>
+      <translation>Figur als Gast einfügen…</translation>
     </message>
     <message>
       <source>Save a version</source>
-      <translation>Diesen Stand behalten</translation>
+      <translation>Version speichern</translation>
     </message>
     <message>
       <source>Open the demo: Wick, finished</source>
-      <translation>Beispiel öffnen: Wick, fertig</translation>
+      <translation>Demo öffnen: Wick, fertig</translation>
     </message>
     <message>
       <source>Open the demo: Wick, unrigged</source>
-      <translation>Beispiel öffnen: Wick, ohne Gerüst</translation>
+      <translation>Demo öffnen: Wick, ohne Rig</translation>
     </message>
     <message>
       <source>Open the demo: Bramble the mail goat, finished</source>
-      <translation>Beispiel öffnen: Bramble, die Postziege, fertig</translation>
+      <translation>Demo öffnen: Bramble, die Postziege, fertig</translation>
     </message>
     <message>
       <source>Open the demo: Inkpot the tea seller, finished</source>
-      <translation>Beispiel öffnen: Inkpot, der Teeverkäufer, fertig</translation>
+      <translation>Demo öffnen: Inkpot, der Teeverkäufer, fertig</translation>
     </message>
     <message>
       <source>Open the demo: Tansy the letter heron, finished</source>
-      <translation>Vorführung öffnen: Tansy, der Briefreiher, fertig</translation>
+      <translation>Demo öffnen: Tansy, der Briefreiher, fertig</translation>
     </message>
     <message>
       <source>Open the demo: Wick and the tea cart, a puppet inside a puppet</source>
-      <translation>Beispiel öffnen: Wick und der Teekarren, eine Figur in einer Figur</translation>
+      <translation>Demo öffnen: Wick und der Teekarren, eine Figur in einer Figur</translation>
     </message>
     <message>
       <source>Open the demo: The tea cart, finished</source>
-      <translation>Beispiel öffnen: der Teekarren, fertig</translation>
+      <translation>Demo öffnen: der Teekarren, fertig</translation>
     </message>
     <message>
       <source>Open the demo: Clover, with Wick's rig</source>
-      <translation>Beispiel öffnen: Clover, mit Wicks Rig</translation>
+      <translation>Demo öffnen: Clover, mit Wicks Rig</translation>
     </message>
     <message>
       <source>Save</source>
@@ -61,39 +61,39 @@
     </message>
     <message>
       <source>Save as…</source>
-      <translation>Speichern als …</translation>
+      <translation>Speichern unter…</translation>
     </message>
     <message>
       <source>Export the pose as PNG…</source>
-      <translation>Pose als PNG ausgeben …</translation>
+      <translation>Pose als PNG exportieren…</translation>
     </message>
     <message>
       <source>Export the pose as SVG…</source>
-      <translation>Pose als SVG ausgeben …</translation>
+      <translation>Pose als SVG exportieren…</translation>
     </message>
     <message>
       <source>Export the pose as OpenRaster…</source>
-      <translation>Pose als OpenRaster ausgeben …</translation>
+      <translation>Pose als OpenRaster exportieren…</translation>
     </message>
     <message>
       <source>Export the pose as CSV…</source>
-      <translation>Pose als CSV ausgeben …</translation>
+      <translation>Pose als CSV exportieren…</translation>
     </message>
     <message>
       <source>Export the pose as JSON…</source>
-      <translation>Pose als JSON ausgeben …</translation>
+      <translation>Pose als JSON exportieren…</translation>
     </message>
     <message>
       <source>Export the pose as a pose file…</source>
-      <translation>Pose als Posendatei ausgeben …</translation>
+      <translation>Pose als Posendatei exportieren…</translation>
     </message>
     <message>
       <source>Export the puppet and its takes as glTF…</source>
-      <translation>Figur und ihre Takes als glTF exportieren …</translation>
+      <translation>Figur und Takes als glTF exportieren…</translation>
     </message>
     <message>
       <source>Export the drawings on sheets…</source>
-      <translation>Zeichnungen auf Bögen exportieren …</translation>
+      <translation>Zeichnungen auf Bögen exportieren…</translation>
     </message>
     <message>
       <source>Quit</source>
@@ -101,7 +101,7 @@
     </message>
     <message>
       <source>Preferences…</source>
-      <translation>Einstellungen …</translation>
+      <translation>Einstellungen…</translation>
     </message>
     <message>
       <source>Undo</source>
@@ -113,7 +113,7 @@
     </message>
     <message>
       <source>Copy to the clipboard</source>
-      <translation>In die Zwischenablage nehmen</translation>
+      <translation>In die Zwischenablage kopieren</translation>
     </message>
     <message>
       <source>Paste from the clipboard</source>
@@ -125,11 +125,11 @@
     </message>
     <message>
       <source>Rename by find and replace…</source>
-      <translation>In Namen suchen und ersetzen …</translation>
+      <translation>In Namen suchen und ersetzen…</translation>
     </message>
     <message>
       <source>Rename…</source>
-      <translation>Name …</translation>
+      <translation>Umbenennen…</translation>
     </message>
     <message>
       <source>Select everything</source>
@@ -137,35 +137,35 @@
     </message>
     <message>
       <source>Select parent</source>
-      <translation>Hinauf zum Träger</translation>
+      <translation>Elternteil auswählen</translation>
     </message>
     <message>
       <source>Select child</source>
-      <translation>Hinunter zum Getragenen</translation>
+      <translation>Kind auswählen</translation>
     </message>
     <message>
       <source>Select the whole branch</source>
-      <translation>Den ganzen Zweig auswählen</translation>
+      <translation>Ganzen Zweig auswählen</translation>
     </message>
     <message>
       <source>Delete with what uses it</source>
-      <translation>Entfernen mit allem, was es braucht</translation>
+      <translation>Löschen mit allem, was es nutzt</translation>
     </message>
     <message>
       <source>Save branch to the library</source>
-      <translation>Den Zweig in der Bibliothek behalten</translation>
+      <translation>Zweig in der Bibliothek speichern</translation>
     </message>
     <message>
       <source>Update the guest</source>
-      <translation>Den Gast auf den neuen Stand bringen</translation>
+      <translation>Gast aktualisieren</translation>
     </message>
     <message>
       <source>Open the guest's own file</source>
-      <translation>Die eigene Datei des Gasts öffnen</translation>
+      <translation>Datei des Gasts öffnen</translation>
     </message>
     <message>
       <source>Detach guest from its file</source>
-      <translation>Den Gast zu einem Teil dieser Figur machen</translation>
+      <translation>Gast von seiner Datei lösen</translation>
     </message>
     <message>
       <source>Branch a tenth larger</source>
@@ -189,7 +189,7 @@
     </message>
     <message>
       <source>Controls</source>
-      <translation>Griffe</translation>
+      <translation>Regler</translation>
     </message>
     <message>
       <source>Rehearse</source>
@@ -197,11 +197,11 @@
     </message>
     <message>
       <source>Takes</source>
-      <translation>Aufnahmen</translation>
+      <translation>Takes</translation>
     </message>
     <message>
       <source>Copy</source>
-      <translation>Kopie</translation>
+      <translation>Kopieren</translation>
     </message>
     <message>
       <source>Linked copy</source>
@@ -221,7 +221,7 @@
     </message>
     <message>
       <source>Align centres</source>
-      <translation>Mitten waagrecht ausrichten</translation>
+      <translation>Mitten ausrichten, quer</translation>
     </message>
     <message>
       <source>Align right edges</source>
@@ -233,7 +233,7 @@
     </message>
     <message>
       <source>Align middles</source>
-      <translation>Mitten senkrecht ausrichten</translation>
+      <translation>Mitten ausrichten, hoch</translation>
     </message>
     <message>
       <source>Align bottom edges</source>
@@ -253,7 +253,7 @@
     </message>
     <message>
       <source>Replace drawing…</source>
-      <translation>Zeichnung austauschen …</translation>
+      <translation>Zeichnung ersetzen…</translation>
     </message>
     <message>
       <source>Reference picture</source>
@@ -261,11 +261,11 @@
     </message>
     <message>
       <source>Seam cover from a picture…</source>
-      <translation>Nahtabdeckung aus einem Bild …</translation>
+      <translation>Nahtabdeckung aus einem Bild…</translation>
     </message>
     <message>
       <source>Seam cover</source>
-      <translation>Naht abdecken</translation>
+      <translation>Nahtabdeckung</translation>
     </message>
     <message>
       <source>Shade</source>
@@ -293,7 +293,7 @@
     </message>
     <message>
       <source>Remove all trims</source>
-      <translation>Alles zurückholen</translation>
+      <translation>Alle Beschnitte entfernen</translation>
     </message>
     <message>
       <source>At two depths</source>
@@ -305,15 +305,15 @@
     </message>
     <message>
       <source>Solo</source>
-      <translation>Allein</translation>
+      <translation>Solo</translation>
     </message>
     <message>
       <source>Hide or show</source>
-      <translation>Verstecken oder zeigen</translation>
+      <translation>Aus- oder einblenden</translation>
     </message>
     <message>
       <source>Lock or unlock</source>
-      <translation>Sperren oder freigeben</translation>
+      <translation>Sperren oder entsperren</translation>
     </message>
     <message>
       <source>Flash</source>
@@ -321,11 +321,11 @@
     </message>
     <message>
       <source>Place</source>
-      <translation>Legen</translation>
+      <translation>Platzieren</translation>
     </message>
     <message>
       <source>Build by plan</source>
-      <translation>Nach Bauplan bauen</translation>
+      <translation>Nach Plan bauen</translation>
     </message>
     <message>
       <source>Forward</source>
@@ -349,19 +349,19 @@
     </message>
     <message>
       <source>Save as body plan</source>
-      <translation>Als Bauplan behalten</translation>
+      <translation>Als Körperplan speichern</translation>
     </message>
     <message>
       <source>Transfer rig to other art…</source>
-      <translation>Dieses Rig auf andere Zeichnungen legen…</translation>
+      <translation>Rig auf andere Zeichnungen übertragen…</translation>
     </message>
     <message>
       <source>Accept all proposed joints</source>
-      <translation>Alle vorgezeichneten Gelenke nehmen</translation>
+      <translation>Alle vorgeschlagenen Gelenke annehmen</translation>
     </message>
     <message>
       <source>Discard all proposed joints</source>
-      <translation>Alle vorgezeichneten Gelenke lassen</translation>
+      <translation>Alle vorgeschlagenen Gelenke verwerfen</translation>
     </message>
     <message>
       <source>Pivot</source>
@@ -369,7 +369,7 @@
     </message>
     <message>
       <source>Parent</source>
-      <translation>Schnur</translation>
+      <translation>Elternteil</translation>
     </message>
     <message>
       <source>Carry together</source>
@@ -377,11 +377,11 @@
     </message>
     <message>
       <source>Master</source>
-      <translation>Hauptträger</translation>
+      <translation>Hauptregler</translation>
     </message>
     <message>
       <source>Clear parent</source>
-      <translation>Vom Träger lösen</translation>
+      <translation>Elternteil entfernen</translation>
     </message>
     <message>
       <source>Bones</source>
@@ -397,7 +397,7 @@
     </message>
     <message>
       <source>Limbs from names</source>
-      <translation>Glieder nach Namen</translation>
+      <translation>Glieder aus Namen</translation>
     </message>
     <message>
       <source>Limits</source>
@@ -413,7 +413,7 @@
     </message>
     <message>
       <source>Flip drawn bend</source>
-      <translation>Gezeichnete Beugung umdrehen</translation>
+      <translation>Gezeichnete Beugung umkehren</translation>
     </message>
     <message>
       <source>Limb between the two selected</source>
@@ -421,11 +421,11 @@
     </message>
     <message>
       <source>Parent to the last selected</source>
-      <translation>Die anderen an das zuletzt gewählte hängen</translation>
+      <translation>Elternteil: das zuletzt gewählte</translation>
     </message>
     <message>
       <source>Extend the limb by its end</source>
-      <translation>Das Glied um sein Ende verlängern</translation>
+      <translation>Glied an seinem Ende verlängern</translation>
     </message>
     <message>
       <source>Limit 45° either way</source>
@@ -441,7 +441,7 @@
     </message>
     <message>
       <source>Invert limit</source>
-      <translation>Der andere Bogen</translation>
+      <translation>Grenze umkehren</translation>
     </message>
     <message>
       <source>Limit mirrored to the other side</source>
@@ -485,7 +485,7 @@
     </message>
     <message>
       <source>Bend this part</source>
-      <translation>Dieses Teil biegen lassen</translation>
+      <translation>Dieses Teil biegen</translation>
     </message>
     <message>
       <source>Bend over the selected bones</source>
@@ -501,7 +501,7 @@
     </message>
     <message>
       <source>Stop bending</source>
-      <translation>Nicht mehr biegen</translation>
+      <translation>Biegen beenden</translation>
     </message>
     <message>
       <source>Paint weights</source>
@@ -521,11 +521,11 @@
     </message>
     <message>
       <source>Detach</source>
-      <translation>Abhängen</translation>
+      <translation>Lösen</translation>
     </message>
     <message>
       <source>Attach the first selected to the second</source>
-      <translation>Das erste gewählte an das zweite hängen</translation>
+      <translation>Erstes gewähltes an das zweite setzen</translation>
     </message>
     <message>
       <source>Same length on the other side</source>
@@ -545,19 +545,19 @@
     </message>
     <message>
       <source>Bind unbound parts to the nearest</source>
-      <translation>Loses an das nächste binden</translation>
+      <translation>Loses an das Nächste binden</translation>
     </message>
     <message>
       <source>Make controls</source>
-      <translation>Griffe machen</translation>
+      <translation>Regler erstellen</translation>
     </message>
     <message>
       <source>Place control</source>
-      <translation>Griff legen</translation>
+      <translation>Regler platzieren</translation>
     </message>
     <message>
       <source>Grip for the selected</source>
-      <translation>Greifer für das Gewählte</translation>
+      <translation>Griff für das Gewählte</translation>
     </message>
     <message>
       <source>Knob for the selected</source>
@@ -577,7 +577,7 @@
     </message>
     <message>
       <source>Correct this bend</source>
-      <translation>Diese Beuge berichtigen</translation>
+      <translation>Diese Beugung korrigieren</translation>
     </message>
     <message>
       <source>Mirror its poses to the other side</source>
@@ -605,15 +605,15 @@
     </message>
     <message>
       <source>Add drawings to this part…</source>
-      <translation>Diesem Teil Zeichnungen geben…</translation>
+      <translation>Zeichnungen zu diesem Teil hinzufügen…</translation>
     </message>
     <message>
       <source>Align drawing by the pivot</source>
-      <translation>Diese Zeichnung am Drehpunkt auflegen</translation>
+      <translation>Zeichnung am Drehpunkt ausrichten</translation>
     </message>
     <message>
       <source>Align drawing by the middle</source>
-      <translation>Diese Zeichnung an der Mitte auflegen</translation>
+      <translation>Zeichnung an der Mitte ausrichten</translation>
     </message>
     <message>
       <source>Next variant</source>
@@ -621,15 +621,15 @@
     </message>
     <message>
       <source>Previous variant</source>
-      <translation>Vorige Variante</translation>
+      <translation>Vorherige Variante</translation>
     </message>
     <message>
       <source>Use this variant at rest</source>
-      <translation>Diese Variante in Ruhe zeigen</translation>
+      <translation>Diese Variante in Ruhe</translation>
     </message>
     <message>
       <source>Remove from its set</source>
-      <translation>Aus seinem Satz nehmen</translation>
+      <translation>Aus dem Satz entfernen</translation>
     </message>
     <message>
       <source>Chooser of the selected set</source>
@@ -637,7 +637,7 @@
     </message>
     <message>
       <source>Make a head turn</source>
-      <translation>Kopf drehen lassen</translation>
+      <translation>Kopfdrehung erstellen</translation>
     </message>
     <message>
       <source>Set up the face</source>
@@ -649,19 +649,19 @@
     </message>
     <message>
       <source>Link the second selected to the first</source>
-      <translation>Das zweite gewählte mit dem ersten verknüpfen</translation>
+      <translation>Zweites gewähltes mit dem ersten verknüpfen</translation>
     </message>
     <message>
       <source>List of controls and links</source>
-      <translation>Liste der Griffe und Verknüpfungen</translation>
+      <translation>Liste der Regler und Verknüpfungen</translation>
     </message>
     <message>
       <source>Lock all but controls</source>
-      <translation>Animatoren fassen nur Griffe an</translation>
+      <translation>Alles außer Reglern sperren</translation>
     </message>
     <message>
       <source>Pose</source>
-      <translation>Pose</translation>
+      <translation>Posieren</translation>
     </message>
     <message>
       <source>Whole body</source>
@@ -677,15 +677,15 @@
     </message>
     <message>
       <source>Remove all hold points</source>
-      <translation>Alle Haltepunkte wegnehmen</translation>
+      <translation>Alle Haltepunkte entfernen</translation>
     </message>
     <message>
       <source>Save pose</source>
-      <translation>Pose behalten</translation>
+      <translation>Pose speichern</translation>
     </message>
     <message>
       <source>Save pose of the selected</source>
-      <translation>Pose nur des Gewählten ins Regal legen</translation>
+      <translation>Pose des Gewählten speichern</translation>
     </message>
     <message>
       <source>Mirror the pose</source>
@@ -701,7 +701,7 @@
     </message>
     <message>
       <source>Workout</source>
-      <translation>Durchlauf</translation>
+      <translation>Belastungstest</translation>
     </message>
     <message>
       <source>Reset the branch</source>
@@ -717,27 +717,27 @@
     </message>
     <message>
       <source>Make this pose the rest pose</source>
-      <translation>Diese Pose zur Ruhelage machen</translation>
+      <translation>Diese Pose zur Ruhepose machen</translation>
     </message>
     <message>
       <source>New take</source>
-      <translation>Neue Aufnahme</translation>
+      <translation>Neuer Take</translation>
     </message>
     <message>
       <source>New take from rest</source>
-      <translation>Neue Aufnahme, die in Ruhe beginnt</translation>
+      <translation>Neuer Take aus der Ruhe</translation>
     </message>
     <message>
       <source>Copy the take</source>
-      <translation>Aufnahme kopieren</translation>
+      <translation>Take duplizieren</translation>
     </message>
     <message>
       <source>Copy take to the clipboard</source>
-      <translation>In die Zwischenablage, für andere Figuren</translation>
+      <translation>Take in die Zwischenablage kopieren</translation>
     </message>
     <message>
       <source>Remove the take</source>
-      <translation>Aufnahme entfernen</translation>
+      <translation>Take entfernen</translation>
     </message>
     <message>
       <source>Play or stop</source>
@@ -745,7 +745,7 @@
     </message>
     <message>
       <source>Perform</source>
-      <translation>Vorspielen</translation>
+      <translation>Von Hand spielen</translation>
     </message>
     <message>
       <source>Devices…</source>
@@ -753,23 +753,23 @@
     </message>
     <message>
       <source>Ghosts before and after</source>
-      <translation>Schemen davor und danach</translation>
+      <translation>Geisterbilder davor und danach</translation>
     </message>
     <message>
       <source>More ghosts</source>
-      <translation>Auf jeder Seite ein Geist mehr</translation>
+      <translation>Mehr Geisterbilder</translation>
     </message>
     <message>
       <source>Fewer ghosts</source>
-      <translation>Ein Geist weniger</translation>
+      <translation>Weniger Geisterbilder</translation>
     </message>
     <message>
       <source>Ghosts of every frame</source>
-      <translation>Geister jedes Bildes, nicht jedes Schlüssels</translation>
+      <translation>Geisterbild für jedes Bild</translation>
     </message>
     <message>
       <source>Trails of selected controls</source>
-      <translation>Spuren gewählter Griffe</translation>
+      <translation>Spuren gewählter Regler</translation>
     </message>
     <message>
       <source>Seconds on the ruler</source>
@@ -777,7 +777,7 @@
     </message>
     <message>
       <source>Start a walk…</source>
-      <translation>Einen Gang beginnen …</translation>
+      <translation>Gang beginnen…</translation>
     </message>
     <message>
       <source>Let it breathe…</source>
@@ -789,59 +789,59 @@
     </message>
     <message>
       <source>Previous frame</source>
-      <translation>Ein Bild zurück</translation>
+      <translation>Vorheriges Bild</translation>
     </message>
     <message>
       <source>Next frame</source>
-      <translation>Ein Bild weiter</translation>
+      <translation>Nächstes Bild</translation>
     </message>
     <message>
       <source>Previous key</source>
-      <translation>Zum Schlüssel davor</translation>
+      <translation>Vorheriger Schlüssel</translation>
     </message>
     <message>
       <source>Next key</source>
-      <translation>Zum nächsten Schlüssel</translation>
+      <translation>Nächster Schlüssel</translation>
     </message>
     <message>
       <source>First frame of the take</source>
-      <translation>Zum Anfang</translation>
+      <translation>Erstes Bild des Takes</translation>
     </message>
     <message>
       <source>Last frame of the take</source>
-      <translation>Zum Ende</translation>
+      <translation>Letztes Bild des Takes</translation>
     </message>
     <message>
       <source>Key all</source>
-      <translation>Alles festhalten</translation>
+      <translation>Schlüssel für alles</translation>
     </message>
     <message>
       <source>Key selected</source>
-      <translation>Gewähltes festhalten</translation>
+      <translation>Schlüssel für das Gewählte</translation>
     </message>
     <message>
       <source>Auto-key</source>
-      <translation>Festhalten beim Stellen</translation>
+      <translation>Automatische Schlüssel</translation>
     </message>
     <message>
       <source>Key pending changes</source>
-      <translation>Hohles behalten</translation>
+      <translation>Schlüssel für Änderungen</translation>
     </message>
     <message>
       <source>Delete selected keys</source>
-      <translation>Gewählte Schlüssel entfernen</translation>
+      <translation>Gewählte Schlüssel löschen</translation>
     </message>
     <message>
       <source>Reverse selected keys</source>
-      <translation>Gewählte Schlüssel in der Zeit umdrehen</translation>
+      <translation>Gewählte Schlüssel umkehren</translation>
     </message>
     <message>
       <source>Stretch selected keys to double</source>
-      <translation>Gewählte Schlüssel doppelt so weit auseinander</translation>
+      <translation>Schlüssel auf das Doppelte dehnen</translation>
     </message>
     <message>
       <source>Shrink selected keys to half</source>
-      <translation>Gewählte Schlüssel halb so weit auseinander</translation>
+      <translation>Schlüssel auf die Hälfte stauchen</translation>
     </message>
     <message>
       <source>Keys on whole frames</source>
@@ -853,7 +853,7 @@
     </message>
     <message>
       <source>Ease all…</source>
-      <translation>Alles weicher…</translation>
+      <translation>Alles abbremsen…</translation>
     </message>
     <message>
       <source>Delay down the chain…</source>
@@ -861,15 +861,15 @@
     </message>
     <message>
       <source>Swing</source>
-      <translation>Lose hängen lassen</translation>
+      <translation>Schwingen</translation>
     </message>
     <message>
       <source>Bake swing to keys</source>
-      <translation>Schwingen als Schlüssel</translation>
+      <translation>Schwingen in Schlüssel wandeln</translation>
     </message>
     <message>
       <source>Swing while you pose</source>
-      <translation>Beim Stellen schwingen</translation>
+      <translation>Beim Posieren schwingen</translation>
     </message>
     <message>
       <source>Play through the variants…</source>
@@ -909,23 +909,23 @@
     </message>
     <message>
       <source>Spread selected keys…</source>
-      <translation>Gewählte Schlüssel verteilen…</translation>
+      <translation>Gewählte Schlüssel staffeln…</translation>
     </message>
     <message>
       <source>Change what it follows here…</source>
-      <translation>Ab der Lampe anderem folgen…</translation>
+      <translation>Hier Folgen ändern…</translation>
     </message>
     <message>
       <source>Change bend side here…</source>
-      <translation>Beugung an der Lampe wenden…</translation>
+      <translation>Beugeseite hier wechseln…</translation>
     </message>
     <message>
       <source>Bake walk to keys</source>
-      <translation>Gang als Schlüssel</translation>
+      <translation>Gang in Schlüssel wandeln</translation>
     </message>
     <message>
       <source>Add a take as a layer…</source>
-      <translation>Einen Take über diesen legen…</translation>
+      <translation>Take als Ebene hinzufügen…</translation>
     </message>
     <message>
       <source>Keys of the next layer</source>
@@ -937,7 +937,7 @@
     </message>
     <message>
       <source>Move layer up</source>
-      <translation>Ebene weiter nach oben</translation>
+      <translation>Ebene nach oben</translation>
     </message>
     <message>
       <source>Remove the layer</source>
@@ -945,15 +945,15 @@
     </message>
     <message>
       <source>Flatten layers</source>
-      <translation>Aus allen Ebenen einen Take machen</translation>
+      <translation>Ebenen zusammenfassen</translation>
     </message>
     <message>
       <source>Keep takes when the rig changes</source>
-      <translation>Takes sehen aus wie zuvor, wenn sich das Rig ändert</translation>
+      <translation>Takes bei Rig-Änderung erhalten</translation>
     </message>
     <message>
       <source>Keep the values, not the look</source>
-      <translation>Stattdessen die Werte der letzten Änderung behalten</translation>
+      <translation>Werte statt Aussehen behalten</translation>
     </message>
     <message>
       <source>Close the loop</source>
@@ -961,35 +961,35 @@
     </message>
     <message>
       <source>Export the take as WebM…</source>
-      <translation>Aufnahme als WebM ausgeben …</translation>
+      <translation>Take als WebM exportieren…</translation>
     </message>
     <message>
       <source>Export the take as MP4…</source>
-      <translation>Aufnahme als MP4 ausgeben …</translation>
+      <translation>Take als MP4 exportieren…</translation>
     </message>
     <message>
       <source>Export the take as MOV…</source>
-      <translation>Aufnahme als MOV ausgeben …</translation>
+      <translation>Take als MOV exportieren…</translation>
     </message>
     <message>
       <source>Export the take as GIF…</source>
-      <translation>Aufnahme als GIF ausgeben …</translation>
+      <translation>Take als GIF exportieren…</translation>
     </message>
     <message>
       <source>Export the take as APNG…</source>
-      <translation>Aufnahme als APNG ausgeben …</translation>
+      <translation>Take als APNG exportieren…</translation>
     </message>
     <message>
       <source>Export the take as WebP…</source>
-      <translation>Aufnahme als WebP ausgeben …</translation>
+      <translation>Take als WebP exportieren…</translation>
     </message>
     <message>
       <source>Export the take as numbered PNGs…</source>
-      <translation>Aufnahme als nummerierte PNG ausgeben …</translation>
+      <translation>Take als nummerierte PNG exportieren…</translation>
     </message>
     <message>
       <source>Export the take's frames on sheets…</source>
-      <translation>Bilder des Takes auf Bögen exportieren …</translation>
+      <translation>Bilder des Takes auf Bögen exportieren…</translation>
     </message>
     <message>
       <source>Fit</source>
@@ -997,19 +997,19 @@
     </message>
     <message>
       <source>Actual size</source>
-      <translation>Wirkliche Größe</translation>
+      <translation>Originalgröße</translation>
     </message>
     <message>
       <source>Zoom in</source>
-      <translation>Näher</translation>
+      <translation>Vergrößern</translation>
     </message>
     <message>
       <source>Zoom out</source>
-      <translation>Ferner</translation>
+      <translation>Verkleinern</translation>
     </message>
     <message>
       <source>X-ray</source>
-      <translation>Durchsicht</translation>
+      <translation>Röntgen</translation>
     </message>
     <message>
       <source>Outlines</source>
@@ -1017,11 +1017,11 @@
     </message>
     <message>
       <source>Art only, in Rehearse</source>
-      <translation>Nur die Zeichnung, in der Probe</translation>
+      <translation>Nur Zeichnung, in der Probe</translation>
     </message>
     <message>
       <source>Controls only, in Rehearse</source>
-      <translation>Nur die Griffe, in der Probe</translation>
+      <translation>Nur Regler, in der Probe</translation>
     </message>
     <message>
       <source>Rulers and guides</source>
@@ -1029,7 +1029,7 @@
     </message>
     <message>
       <source>Clear guides</source>
-      <translation>Hilfslinien entfernen</translation>
+      <translation>Hilfslinien löschen</translation>
     </message>
     <message>
       <source>All cords</source>
@@ -1037,7 +1037,7 @@
     </message>
     <message>
       <source>Family as a diagram</source>
-      <translation>Familie als Schaubild</translation>
+      <translation>Familie als Diagramm</translation>
     </message>
     <message>
       <source>Library</source>
@@ -1045,23 +1045,23 @@
     </message>
     <message>
       <source>Versions</source>
-      <translation>Stände der Arbeit</translation>
+      <translation>Versionen</translation>
     </message>
     <message>
       <source>Next panel</source>
-      <translation>Zum nächsten Feld</translation>
+      <translation>Nächstes Panel</translation>
     </message>
     <message>
       <source>Hide or show panels</source>
-      <translation>Felder wegräumen oder zurückholen</translation>
+      <translation>Panels aus- oder einblenden</translation>
     </message>
     <message>
       <source>Board: paler or darker</source>
-      <translation>Brett: heller oder dunkler</translation>
+      <translation>Bühne: heller oder dunkler</translation>
     </message>
     <message>
       <source>Full screen</source>
-      <translation>Anderen zeigen</translation>
+      <translation>Vollbild</translation>
     </message>
     <message>
       <source>Reset layout</source>
@@ -1069,11 +1069,11 @@
     </message>
     <message>
       <source>Guide for this station</source>
-      <translation>Handbuch zu dieser Station</translation>
+      <translation>Anleitung zu dieser Station</translation>
     </message>
     <message>
       <source>Guide for what is under the pointer</source>
-      <translation>Handbuch zu dem unter dem Zeiger</translation>
+      <translation>Anleitung zu dem unter dem Zeiger</translation>
     </message>
     <message>
       <source>Show me: rigging</source>
@@ -1089,15 +1089,15 @@
     </message>
     <message>
       <source>Messages</source>
-      <translation>Was gesagt wurde</translation>
+      <translation>Meldungen</translation>
     </message>
     <message>
       <source>Find a command…</source>
-      <translation>Einen Befehl finden …</translation>
+      <translation>Befehl suchen…</translation>
     </message>
     <message>
       <source>Copy a report of a fault</source>
-      <translation>Bericht über einen Fehler kopieren</translation>
+      <translation>Fehlerbericht kopieren</translation>
     </message>
     <message>
       <source>About Umbrite</source>
@@ -1121,7 +1121,7 @@
     </message>
     <message>
       <source>Rig</source>
-      <translation>Gerüst</translation>
+      <translation>Rig</translation>
     </message>
     <message>
       <source>View</source>
@@ -1133,7 +1133,7 @@
     </message>
     <message>
       <source>Demos</source>
-      <translation>Beispiele</translation>
+      <translation>Demos</translation>
     </message>
     <message>
       <source>Export for engines</source>
@@ -1141,7 +1141,7 @@
     </message>
     <message>
       <source>Export the pose</source>
-      <translation>Pose ausgeben</translation>
+      <translation>Pose exportieren</translation>
     </message>
     <message>
       <source>Align and spread</source>
@@ -1161,167 +1161,167 @@
     </message>
     <message>
       <source>Make one control</source>
-      <translation>Einen Griff machen</translation>
+      <translation>Einen Regler erstellen</translation>
     </message>
     <message>
       <source>Export the take</source>
-      <translation>Aufnahme ausgeben</translation>
+      <translation>Take exportieren</translation>
     </message>
     <message>
       <source>Drag a part to move it; click again for what lies behind. Shift keeps to one axis.</source>
-      <translation>Ziehe ein Teil, um es zu bewegen; ein zweiter Klick nimmt, was dahinter liegt. Umschalt hält eine Achse oder wählt dazu.</translation>
+      <translation>Teil ziehen; nochmals klicken wählt das dahinter. Umschalt hält eine Achse.</translation>
     </message>
     <message>
       <source>Draw a loop around what should be trimmed. Ctrl restores it; the drawing stays whole.</source>
-      <translation>Zeichne eine Schlinge um das, was vom gewählten Teil weg soll. Strg holt es zurück; die Zeichnung selbst bleibt ganz.</translation>
+      <translation>Schlinge um das ziehen, was weg soll. Strg stellt wieder her; die Zeichnung bleibt ganz.</translation>
     </message>
     <message>
       <source>Draw a line across a part, or a loop around a piece of it, to cut it in two.</source>
-      <translation>Eine Linie quer über ein Teil ziehen oder eine Schlinge um ein Stück: Es werden zwei, die sich dort aneinander drehen.</translation>
+      <translation>Linie quer über ein Teil oder Schlinge um ein Stück ziehen, um es zu teilen.</translation>
     </message>
     <message>
       <source>Drag a rivet to the pivot. Alt slides the picture under it; hold W and drag to try it.</source>
-      <translation>Ziehe eine Niete dorthin, wo sich das Teil dreht; das Bild bleibt. Alt schiebt das Bild darunter; W halten und ziehen zum Schwenken.</translation>
+      <translation>Niete zum Drehpunkt ziehen. Alt schiebt das Bild darunter; W + Ziehen probiert.</translation>
     </message>
     <message>
       <source>Drag from a part or rivet to its parent. Shift selects several first.</source>
-      <translation>Ziehe eine Schnur von Niete oder Teil und lass sie los auf dem, was es tragen soll. Umschalt wählt mehrere.</translation>
+      <translation>Von Teil oder Niete zum Elternteil ziehen. Umschalt wählt vorher mehrere.</translation>
     </message>
     <message>
       <source>Drag from one joint to another, such as shoulder to wrist; either may come first.</source>
-      <translation>Drücke auf ein Gelenk und ziehe zum anderen, etwa von der Schulter zum Handgelenk; die Reihenfolge ist gleich.</translation>
+      <translation>Von einem Gelenk zum anderen ziehen, etwa Schulter zu Handgelenk; Reihenfolge egal.</translation>
     </message>
     <message>
       <source>Drag to draw a bone, then go on from its tip. Alt moves bones, Ctrl draws a line of them.</source>
-      <translation>Drücken, ziehen, loslassen: ein Knochen; weiter von der Spitze. Alt zieht Knochen (Umschalt: allein), Strg zeichnet eine Linie für viele.</translation>
+      <translation>Ziehen zeichnet einen Knochen, dann weiter an der Spitze. Alt bewegt, Strg: eine Reihe.</translation>
     </message>
     <message>
       <source>Drag a part to its bone, or draw a loop around parts for the selected bone.</source>
-      <translation>Ziehe ein Teil zu dem Knochen, auf dem es reiten soll, oder eine Schlinge um Teile für den gewählten Knochen.</translation>
+      <translation>Teil zu seinem Knochen ziehen, oder Schlinge um Teile für den gewählten Knochen.</translation>
     </message>
     <message>
       <source>Click a joint, then drag an end of its fan. Shift steps by 5°, Ctrl sets both ends.</source>
-      <translation>Klicke ein Gelenk an und ziehe ein Ende seines Fächers. Umschalt springt um 5°, Strg setzt beide Enden gleich.</translation>
+      <translation>Gelenk anklicken, Ende des Fächers ziehen. Umschalt: 5°-Schritte, Strg: beide Enden.</translation>
     </message>
     <message>
       <source>Paint the part for the bone. A click on a rivet chooses the bone; pen pressure counts.</source>
-      <translation>Über das Teil malen: der Knochen nimmt es mit. Ein Klick auf eine Niete wählt den Knochen; ein Stift drückt fester oder sachter.</translation>
+      <translation>Teil für den Knochen bemalen. Klick auf eine Niete wählt ihn; Stiftdruck zählt.</translation>
     </message>
     <message>
       <source>Drag mesh points; click adds one, Del removes. Shift selects several, Alt+drag a box.</source>
-      <translation>Netzpunkte ziehen; ein Klick setzt einen, Entf nimmt die gewählten heraus. Umschalt wählt mehrere, Alt+Ziehen einen Kasten davon.</translation>
+      <translation>Netzpunkte ziehen; Klick setzt einen, Entf löscht. Umschalt: mehrere, Alt+Ziehen: Kasten.</translation>
     </message>
     <message>
       <source>Drag a control to another place; what it moves stays. K makes controls.</source>
-      <translation>Mach Griffe aus Gliedern und Trägern, oder ziehe einen woandershin. Was er bewegt, bleibt.</translation>
+      <translation>Regler an einen anderen Platz ziehen; was er bewegt, bleibt. K erstellt Regler.</translation>
     </message>
     <message>
       <source>Drag a control or the art. Alt turns, Shift keeps to one axis; Ctrl+click sets a pin.</source>
-      <translation>Ziehe einen Griff oder die Zeichnung selbst. Alt dreht nur, Umschalt hält eine Achse; Strg+Klick setzt einen Stift zum Drehen.</translation>
+      <translation>Regler oder Zeichnung ziehen. Alt dreht, Umschalt: eine Achse; Strg+Klick setzt eine Nadel.</translation>
     </message>
     <message>
       <source>Drag any point: the whole body follows. A click holds or releases a point.</source>
-      <translation>Ziehe irgendeinen Punkt: der ganze Körper gibt nach. Ein Klick auf die Zeichnung hält den Punkt oder lässt ihn los; Füße halten von selbst.</translation>
+      <translation>Einen Punkt ziehen: Der ganze Körper folgt. Ein Klick hält oder löst einen Punkt.</translation>
     </message>
     <message>
       <source>Drag the art to scale it about its pivot. Shift keeps its shape, Alt slants it.</source>
-      <translation>Ziehe das Bild breiter, schmaler, länger oder kürzer um seinen Drehpunkt. Umschalt behält die Form, Alt neigt es.</translation>
+      <translation>Zeichnung ziehen skaliert um den Drehpunkt. Umschalt behält die Form, Alt neigt.</translation>
     </message>
     <message>
       <source>Drag the art to push it; a shape is made. Shift pushes more of it, Ctrl one point.</source>
-      <translation>Zeichnung ziehen: was nahe liegt, wird mitgeschoben und als Form gespeichert. Umschalt schiebt mehr davon, Strg einen einzigen Punkt.</translation>
+      <translation>Zeichnung schieben; eine Form entsteht. Umschalt schiebt mehr, Strg einen Punkt.</translation>
     </message>
     <message>
       <source>Drag a control or the art to key it here. Space plays, comma and full stop step.</source>
-      <translation>Ziehe einen Griff oder die Zeichnung: an der Lampe wird festgehalten. Leertaste spielt, Komma und Punkt schreiten, Eingabe behält Hohles.</translation>
+      <translation>Regler oder Zeichnung ziehen setzt Schlüssel. Leertaste spielt, Komma und Punkt: Schritt.</translation>
     </message>
     <message>
       <source>{name}: drag to its parent.</source>
-      <translation>{name}: Schnur zu dem ziehen, was es tragen soll.</translation>
+      <translation>{name}: zum Elternteil ziehen.</translation>
     </message>
     <message>
       <source>{name}: draw a child bone from here. Alt+drag moves its head, the picture stays.</source>
-      <translation>{name}: von hier einen Knochen ziehen, den es trägt. Alt+Ziehen bewegt seinen Kopf, das Bild bleibt.</translation>
+      <translation>{name}: von hier ein Kind zeichnen. Alt+Ziehen bewegt den Kopf, das Bild bleibt.</translation>
     </message>
     <message>
       <source>{name}: click to see how far it may turn.</source>
-      <translation>{name}: klicken, um zu sehen, wie weit es sich drehen darf.</translation>
+      <translation>{name}: Klick zeigt, wie weit es sich drehen darf.</translation>
     </message>
     <message>
       <source>Drag the mirror line. Enter closes it.</source>
-      <translation>Ziehe die Linie, an der die andere Seite gespiegelt ist. Eingabe nimmt sie weg.</translation>
+      <translation>Spiegellinie ziehen. Eingabe schließt sie.</translation>
     </message>
     <message>
       <source>Drag the guide; drop it on a ruler to remove it. Shift snaps to tens.</source>
-      <translation>Ziehe die Hilfslinie; über einem Lineal losgelassen ist sie weg. Umschalt hält ganze Zehner.</translation>
+      <translation>Hilfslinie ziehen; auf einem Lineal abgelegt, ist sie weg. Umschalt rastet bei Zehnern ein.</translation>
     </message>
     <message>
       <source>Corner scales (Shift: freely), edge stretches (Ctrl: skews), pin turns (Shift: by 15°).</source>
-      <translation>Eine Ecke skaliert (Umschalt: frei), eine Kante dehnt (Strg: schert), der Stift dreht (Umschalt: um 15°).</translation>
+      <translation>Ecke skaliert (Umschalt: frei), Kante dehnt (Strg: schert), Nadel dreht (Umschalt: 15°).</translation>
     </message>
     <message>
       <source>{name}: drag to move its pivot. The picture stays.</source>
-      <translation>{name}: ziehen bewegt den Drehpunkt. Das Bild bleibt.</translation>
+      <translation>{name}: Ziehen bewegt den Drehpunkt. Das Bild bleibt.</translation>
     </message>
     <message>
       <source>{name}: click to accept this joint, drag to correct it, Alt+click to discard it.</source>
-      <translation>{name}: Klick nimmt dieses Gelenk, ziehen berichtigt es, Alt+Klick lässt es weg.</translation>
+      <translation>{name}: Klick nimmt an, Ziehen korrigiert, Alt+Klick verwirft dieses Gelenk.</translation>
     </message>
     <message>
       <source>Click to exclude or include this cut. Enter cuts, Esc discards.</source>
-      <translation>Klick lässt diesen Schnitt aus oder nimmt ihn wieder auf. Eingabe schneidet, Esc radiert sie weg.</translation>
+      <translation>Klick schließt diesen Schnitt aus oder ein. Eingabe schneidet, Esc verwirft.</translation>
     </message>
     <message>
       <source>Click to exclude or include this limb. Enter makes the limbs, Esc discards them.</source>
-      <translation>Klick lässt dieses Glied weg oder nimmt es wieder. Eingabe macht die Glieder, Esc radiert sie aus.</translation>
+      <translation>Klick schließt dieses Glied aus oder ein. Eingabe erstellt die Glieder, Esc verwirft sie.</translation>
     </message>
     <message>
       <source>{name}: drag from here to the other end of the limb.</source>
-      <translation>{name}: von hier zum anderen Ende des Gliedes ziehen.</translation>
+      <translation>{name}: von hier zum anderen Ende des Glieds ziehen.</translation>
     </message>
     <message>
       <source>{name}: click for its card; drag the hook to what it should follow. Alt+drag moves the tip.</source>
-      <translation>{name}: Klick zeigt die Karte; zieh die Schnur des Hakens zu dem, dem das Ziel folgen soll. Alt+ziehen bewegt die Spitze.</translation>
+      <translation>{name}: Klick zeigt die Karte; Haken zu dem ziehen, dem er folgt. Alt+Ziehen: Spitze.</translation>
     </message>
     <message>
       <source>{name}: its tip. Draw on from here; Alt+drag moves it, with Shift without children.</source>
-      <translation>{name}: seine Spitze. Zeichne von hier weiter; bei Knochen bewegt Alt+ziehen sie, mit Umschalt ohne das Getragene.</translation>
+      <translation>{name}: seine Spitze. Hier weiterzeichnen; Alt+Ziehen bewegt sie, mit Umschalt ohne Kinder.</translation>
     </message>
     <message>
       <source>{name}: drag this end or turn the wheel. Shift steps by 5°, Ctrl sets both ends.</source>
-      <translation>{name}: zieh dieses Ende des Fächers oder dreh das Rad darüber. Umschalt springt um 5°, Strg setzt beide Enden gleich.</translation>
+      <translation>{name}: Ende ziehen oder Rad drehen. Umschalt: 5°-Schritte, Strg: beide Enden.</translation>
     </message>
     <message>
       <source>{name}: drag to put the control elsewhere. Shift selects several.</source>
-      <translation>{name}: ziehen legt den Griff woandershin. Umschalt wählt mehrere.</translation>
+      <translation>{name}: Regler an einen anderen Platz ziehen. Umschalt wählt mehrere.</translation>
     </message>
     <message>
       <source>{name}: drag this pose to another value. Details mirrors and removes it.</source>
-      <translation>{name}: diese Pose auf einen anderen Wert ziehen. Ihre Karte in Einzelheiten spiegelt und entfernt sie.</translation>
+      <translation>{name}: diese Pose auf einen anderen Wert ziehen. Details spiegelt und entfernt sie.</translation>
     </message>
     <message>
       <source>Click to exclude or include this control. Enter makes them, Esc discards them.</source>
-      <translation>Klick lässt diesen Griff weg oder nimmt ihn wieder. Eingabe macht den Satz, Esc radiert ihn aus.</translation>
+      <translation>Klick schließt diesen Regler aus oder ein. Eingabe erstellt sie, Esc verwirft sie.</translation>
     </message>
     <message>
       <source>Click to exclude or include this piece. Enter makes what is ticked, Esc discards it.</source>
-      <translation>Klicken lässt dieses Stück weg oder nimmt es wieder dazu. Eingabe macht, was angehakt ist, Esc verwirft es.</translation>
+      <translation>Klick schließt dieses Stück aus oder ein. Eingabe erstellt das Angehakte, Esc verwirft es.</translation>
     </message>
     <message>
       <source>{name}: drag to pose. Shift keeps to one axis, Shift+click selects several.</source>
-      <translation>{name}: ziehen zum Stellen. Umschalt hält eine Achse, Umschalt+Klick wählt mehrere zum gemeinsamen Ziehen.</translation>
+      <translation>{name}: ziehen, um zu posieren. Umschalt: eine Achse, Umschalt+Klick wählt mehrere.</translation>
     </message>
     <message>
       <source>{name}: click a card, turn the wheel, or press its number.</source>
-      <translation>{name}: eine Karte anklicken, das Rad drehen oder ihre Nummer drücken. Zusammen gewählte Wähler nehmen denselben Namen.</translation>
+      <translation>{name}: Karte anklicken, Rad drehen oder ihre Nummer drücken.</translation>
     </message>
     <message>
       <source>{name}: drag the ring to turn it, the middle to move it. Shift steps by 5°.</source>
-      <translation>{name}: der Ring dreht, die Mitte bewegt. Umschalt springt um 5°; mit Alt dreht sich die Zeichnung unter dem Ring.</translation>
+      <translation>{name}: Ring ziehen dreht, Mitte bewegt. Umschalt: 5°-Schritte.</translation>
     </message>
     <message>
       <source>{name}: drag to turn everything. Shift steps by 5°.</source>
-      <translation>{name}: ziehen dreht alles. Umschalt springt um 5°.</translation>
+      <translation>{name}: ziehen dreht alles. Umschalt: 5°-Schritte.</translation>
     </message>
     <message>
       <source>{name}: drag to make everything larger or smaller.</source>
@@ -1329,7 +1329,7 @@
     </message>
     <message>
       <source>Save part</source>
-      <translation>Teil behalten</translation>
+      <translation>Teil speichern</translation>
     </message>
     <message>
       <source>Mirror</source>
@@ -1349,15 +1349,15 @@
     </message>
     <message>
       <source>the limb would bend against its side</source>
-      <translation>das Glied würde gegen seine Seite beugen</translation>
+      <translation>das Glied würde sich zur falschen Seite beugen</translation>
     </message>
     <message>
       <source>the drawing folds over</source>
-      <translation>die Zeichnung schlägt um</translation>
+      <translation>die Zeichnung faltet sich</translation>
     </message>
     <message>
       <source>nothing shows all the way</source>
-      <translation>nichts zeigt sich, ganz herum</translation>
+      <translation>nichts ist zu sehen, ganz herum</translation>
     </message>
     <message>
       <source>a gap opens</source>
@@ -1373,7 +1373,7 @@
     </message>
     <message>
       <source>it folds over</source>
-      <translation>schlägt um</translation>
+      <translation>faltet sich</translation>
     </message>
     <message>
       <source>free</source>
@@ -1389,7 +1389,7 @@
     </message>
     <message>
       <source>As the theme has it</source>
-      <translation>Wie die Farben es haben</translation>
+      <translation>Wie das Farbschema</translation>
     </message>
     <message>
       <source>Pale</source>
@@ -1405,7 +1405,7 @@
     </message>
     <message>
       <source>As the system has it</source>
-      <translation>Wie das System es hat</translation>
+      <translation>Wie im System</translation>
     </message>
     <message>
       <source>English</source>
@@ -1414,6 +1414,14 @@
     <message>
       <source>Deutsch</source>
       <translation>Deutsch</translation>
+    </message>
+    <message>
+      <source>Español (por revisar)</source>
+      <translation>Español (por revisar)</translation>
+    </message>
+    <message>
+      <source>Français (à relire)</source>
+      <translation>Français (à relire)</translation>
     </message>
     <message>
       <source>Near side</source>
@@ -1436,32 +1444,372 @@
       <translation>Linke Seite</translation>
     </message>
     <message>
+      <source>The target of {name} stands {away:.1f} px away from its tip.</source>
+      <translation>Das Ziel von {name} steht {away:.1f} px neben der Spitze.</translation>
+    </message>
+    <message>
+      <source>A target stands exactly on its limb's tip at rest; else the limb jumps when it is first touched.</source>
+      <translation>In Ruhe steht ein Ziel genau auf der Spitze seines Glieds; sonst springt das Glied bei der ersten Berührung.</translation>
+    </message>
+    <message>
       <source>Put the target on the tip</source>
       <translation>Das Ziel auf die Spitze setzen</translation>
+    </message>
+    <message>
+      <source>{name} is drawn bent to one side and set to bend to the other. It bends as it is drawn.</source>
+      <translation>{name} ist nach einer Seite gebeugt gezeichnet und auf die andere eingestellt. Es beugt sich, wie es gezeichnet ist.</translation>
+    </message>
+    <message>
+      <source>A limb that bent against its drawing would fold over as soon as anything moves. Bend it as it is drawn, or turn the drawn bend over (Alt+Shift+T).</source>
+      <translation>Ein Glied, das sich gegen seine Zeichnung beugte, klappte um, sobald sich etwas bewegt. Beuge es, wie es gezeichnet ist, oder kehre die gezeichnete Beugung um (Alt+Umschalt+T).</translation>
     </message>
     <message>
       <source>Bend it as it is drawn</source>
       <translation>Beugen, wie es gezeichnet ist</translation>
     </message>
     <message>
+      <source>{name} is drawn straight, so its bend side is a guess. Look at both and choose one.</source>
+      <translation>{name} ist gerade gezeichnet, die Beugeseite ist also geraten. Sieh beide an und wähle eine.</translation>
+    </message>
+    <message>
+      <source>From a straight drawing nobody can tell where the knee bends. Both sides are shown in Details; one click chooses.</source>
+      <translation>Einer geraden Zeichnung sieht niemand an, wohin sich das Knie beugt. Details zeigt beide Seiten; ein Klick wählt.</translation>
+    </message>
+    <message>
       <source>Keep the side it has</source>
       <translation>Die Seite behalten</translation>
+    </message>
+    <message>
+      <source>{name} and {other} start at the same place on the same side. If only one should show at a time, make a set of them.</source>
+      <translation>{name} und {other} beginnen an derselben Stelle auf derselben Seite. Soll nur eines zu sehen sein, mach einen Satz daraus.</translation>
+    </message>
+    <message>
+      <source>Two arms on one side are usually alternatives. Select their first joints and use Branch variants from the selected branches.</source>
+      <translation>Zwei Arme auf einer Seite sind meist Varianten. Wähle ihre ersten Gelenke und dann „Zweigvarianten aus den gewählten Zweigen“.</translation>
+    </message>
+    <message>
+      <source>{name} is {one:.0f} px long and {twin} {other:.0f} px. Check that both should reach equally far.</source>
+      <translation>{name} ist {one:.0f} px lang und {twin} {other:.0f} px. Prüfe, ob beide gleich weit reichen sollen.</translation>
+    </message>
+    <message>
+      <source>Limbs of a pair usually reach equally far; a pivot may have slipped.</source>
+      <translation>Die Glieder eines Paars reichen meist gleich weit; vielleicht ist ein Drehpunkt verrutscht.</translation>
+    </message>
+    <message>
+      <source>{name} is locked, so {limb} bends without it.</source>
+      <translation>{name} ist gesperrt, {limb} beugt sich also ohne es.</translation>
+    </message>
+    <message>
+      <source>A locked joint of a limb does not bend along; the others do more.</source>
+      <translation>Ein gesperrtes Gelenk beugt sich nicht mit; die anderen tun mehr.</translation>
     </message>
     <message>
       <source>Let it bend again</source>
       <translation>Wieder beugen lassen</translation>
     </message>
     <message>
+      <source>Nothing carries {name}, so it stays behind when the puppet moves. Give it a parent.</source>
+      <translation>Nichts trägt {name}, es bleibt also zurück, wenn sich die Figur bewegt. Gib ihm ein Elternteil.</translation>
+    </message>
+    <message>
+      <source>A part without a parent stays on the board while the rest of the puppet moves.</source>
+      <translation>Ein Teil ohne Elternteil bleibt auf der Bühne stehen, während sich die übrige Figur bewegt.</translation>
+    </message>
+    <message>
+      <source>The pivot of {name} lies outside its drawing, so it swings instead of turning. Look whether that is wanted.</source>
+      <translation>Der Drehpunkt von {name} liegt außerhalb der Zeichnung, es schwingt also, statt sich zu drehen. Sieh nach, ob das so sein soll.</translation>
+    </message>
+    <message>
+      <source>A part turns about its pivot. One that lies outside the drawing makes the part swing around it, as a lantern on a cord.</source>
+      <translation>Ein Teil dreht sich um seinen Drehpunkt. Liegt der außerhalb der Zeichnung, schwingt das Teil um ihn, wie eine Laterne an der Schnur.</translation>
+    </message>
+    <message>
+      <source>The pivot of {name} is still the middle of its drawing. Drag it to where it turns.</source>
+      <translation>Der Drehpunkt von {name} ist noch die Mitte der Zeichnung. Zieh ihn dorthin, wo es sich dreht.</translation>
+    </message>
+    <message>
+      <source>Until a pivot is set the middle of the drawing stands in for it; hardly anything turns about its middle.</source>
+      <translation>Solange kein Drehpunkt gesetzt ist, steht die Mitte der Zeichnung dafür; kaum etwas dreht sich um seine Mitte.</translation>
+    </message>
+    <message>
       <source>The middle is right</source>
       <translation>Die Mitte ist richtig</translation>
+    </message>
+    <message>
+      <source>The limits of {name} leave out the rest pose, so it would jump as soon as it is touched.</source>
+      <translation>Die Grenzen von {name} schließen die Ruhepose aus, es spränge also bei der ersten Berührung.</translation>
+    </message>
+    <message>
+      <source>Zero is the rest pose, always; limits that leave it out would make the joint jump at the first touch.</source>
+      <translation>Null ist immer die Ruhepose; Grenzen, die sie ausschließen, ließen das Gelenk bei der ersten Berührung springen.</translation>
     </message>
     <message>
       <source>Widen the limits to rest</source>
       <translation>Die Grenzen bis zur Ruhelage weiten</translation>
     </message>
     <message>
+      <source>The limits of {name} leave no room, so it can't turn at all.</source>
+      <translation>Die Grenzen von {name} lassen keinen Raum, es kann sich also nicht drehen.</translation>
+    </message>
+    <message>
+      <source>Smallest and largest are the same, so the joint is locked. One lock by give 0 says that more plainly.</source>
+      <translation>Kleinster und größter Wert sind gleich, das Gelenk ist also gesperrt. Nachgiebigkeit 0 sagt das deutlicher.</translation>
+    </message>
+    <message>
+      <source>{name} is on the {side} side and lies {lies} {other}. Look at the depth rail.</source>
+      <translation>{name} ist {side} und liegt {lies} {other}. Sieh in die Tiefenleiste.</translation>
+    </message>
+    <message>
+      <source>Near pieces are expected in front of what carries them and far ones behind, and the pieces of a limb stacked one way.</source>
+      <translation>Nahe Stücke liegen vor dem, was sie trägt, ferne dahinter, und die Stücke eines Glieds in einer Richtung übereinander.</translation>
+    </message>
+    <message>
+      <source>{name} and {twin} have nearly the same name. Rename one, so that they can be told apart.</source>
+      <translation>{name} und {twin} heißen fast gleich. Benenne eines um, damit man sie unterscheidet.</translation>
+    </message>
+    <message>
+      <source>Names are found by their words in copies, mirrors and pasted poses; two that read the same are mistaken for each other.</source>
+      <translation>Kopien, Spiegelungen und eingefügte Posen richten sich nach den Namen; zwei gleichlautende werden verwechselt.</translation>
+    </message>
+    <message>
+      <source>{name} is named {named} but set to the {side} side.</source>
+      <translation>{name} heißt {named}, ist aber auf {side} gestellt.</translation>
+    </message>
+    <message>
+      <source>The side decides colours, signs, and what counts as the other side.</source>
+      <translation>Die Seite bestimmt Farben, Zeichen und was als andere Seite gilt.</translation>
+    </message>
+    <message>
       <source>Set it to the {named} side</source>
       <translation>Auf die Seite {named} stellen</translation>
+    </message>
+    <message>
+      <source>The control {name} moves nothing: {why}. Link it, change it, or remove it.</source>
+      <translation>Der Regler {name} bewegt nichts: {why}. Verknüpfe, ändere oder entferne ihn.</translation>
+    </message>
+    <message>
+      <source>Animators would drag it and nothing would happen.</source>
+      <translation>Man zöge daran, und nichts geschähe.</translation>
+    </message>
+    <message>
+      <source>The pose {pose} turns {name} beyond its limit; it stops there. Save the pose anew if that is right.</source>
+      <translation>Die Pose {pose} dreht {name} über die Grenze; dort hält es an. Speichere die Pose neu, wenn das stimmt.</translation>
+    </message>
+    <message>
+      <source>Limits hold for saved poses too, so this one looks different from when it was saved.</source>
+      <translation>Grenzen gelten auch für gespeicherte Posen, diese sieht also anders aus als beim Speichern.</translation>
+    </message>
+    <message>
+      <source>At {turn} a gap opens at {name}. Cover the seam, move the pivot, or narrow the limit (Find limits tells where).</source>
+      <translation>Bei {turn} öffnet sich an {name} eine Lücke. Deck die Naht ab, verschieb den Drehpunkt oder eng die Grenze ein („Grenzen finden“ sagt, wo).</translation>
+    </message>
+    <message>
+      <source>Turned this far, the paper of neither part reaches the outline any more, and the background shows through.</source>
+      <translation>So weit gedreht, reicht das Papier keines der Teile mehr bis zum Umriss, und der Hintergrund scheint durch.</translation>
+    </message>
+    <message>
+      <source>{name} bends over to the other side while {moved} moves. Look at its bend side.</source>
+      <translation>{name} klappt auf die andere Seite um, während sich {moved} bewegt. Sieh nach der Beugeseite.</translation>
+    </message>
+    <message>
+      <source>A knee or elbow that changes sides in the middle of a movement pops.</source>
+      <translation>Ein Knie oder Ellbogen, der mitten in der Bewegung die Seite wechselt, springt.</translation>
+    </message>
+    <message>
+      <source>{name} jumps by {turn} in one small step of {moved}.</source>
+      <translation>{name} springt um {turn} in einem kleinen Schritt von {moved}.</translation>
+    </message>
+    <message>
+      <source>A small step of the control makes a large one of the joint.</source>
+      <translation>Aus einem kleinen Schritt des Reglers wird ein großer des Gelenks.</translation>
+    </message>
+    <message>
+      <source>{name} leaps by {way:.0f} px in one small step of {moved}.</source>
+      <translation>{name} macht einen Satz von {way:.0f} px in einem kleinen Schritt von {moved}.</translation>
+    </message>
+    <message>
+      <source>A small step of the control makes this part leap.</source>
+      <translation>Ein kleiner Schritt des Reglers lässt dieses Teil einen Satz machen.</translation>
+    </message>
+    <message>
+      <source>{name} stays behind when the master moves: nothing carries it. Give it a parent.</source>
+      <translation>{name} bleibt zurück, wenn sich der Hauptregler bewegt: Nichts trägt es. Gib ihm ein Elternteil.</translation>
+    </message>
+    <message>
+      <source>Everything else moved with the master, this did not.</source>
+      <translation>Alles andere ging mit dem Hauptregler mit, dies nicht.</translation>
+    </message>
+    <message>
+      <source>{name} has one variant only, so there is nothing to choose. Add drawings to it, or take it apart.</source>
+      <translation>{name} hat nur eine Variante, es gibt also nichts zu wählen. Füg Zeichnungen hinzu oder lös den Satz auf.</translation>
+    </message>
+    <message>
+      <source>A set is for two or more drawings or branches of which one shows.</source>
+      <translation>Ein Satz ist für zwei oder mehr Zeichnungen oder Zweige, von denen eine zu sehen ist.</translation>
+    </message>
+    <message>
+      <source>{name} of {set} never shows: no value of its link comes to it. Widen the curve, or make a chooser.</source>
+      <translation>{name} von {set} ist nie zu sehen: Kein Wert der Verknüpfung führt dorthin. Weite die Kurve oder erstelle einen Wähler.</translation>
+    </message>
+    <message>
+      <source>What drives a set goes through its variants in their order; beyond the ends of the curve nothing is reached.</source>
+      <translation>Was einen Satz steuert, geht die Varianten der Reihe nach durch; jenseits der Kurvenenden wird nichts erreicht.</translation>
+    </message>
+    <message>
+      <source>{name} and {twin} of {set} are the same drawing in the same place. Exchange one, or take it out.</source>
+      <translation>{name} und {twin} von {set} sind dieselbe Zeichnung an derselben Stelle. Tausche eine aus oder nimm sie heraus.</translation>
+    </message>
+    <message>
+      <source>Two variants that look the same can't be told apart when they are chosen.</source>
+      <translation>Zwei gleich aussehende Varianten kann man beim Wählen nicht unterscheiden.</translation>
+    </message>
+    <message>
+      <source>{name} rides on {rides}, the others of {set} on {usual}. Bind it to the same.</source>
+      <translation>{name} sitzt auf {rides}, die anderen von {set} auf {usual}. Binde es an dasselbe.</translation>
+    </message>
+    <message>
+      <source>Drawings that take each other's place should be carried by the same joint, or they come apart when it moves.</source>
+      <translation>Zeichnungen, die einander ablösen, sollte dasselbe Gelenk tragen, sonst trennen sie sich, wenn es sich bewegt.</translation>
+    </message>
+    <message>
+      <source>{other} lies between the drawings of {set}: {name} is behind it. Put them next to each other if that is not meant.</source>
+      <translation>{other} liegt zwischen den Zeichnungen von {set}: {name} ist dahinter. Leg sie nebeneinander, wenn das nicht gemeint ist.</translation>
+    </message>
+    <message>
+      <source>Variants of different depth hide and show other things when they are switched.</source>
+      <translation>Varianten in verschiedener Tiefe verdecken und zeigen beim Wechseln anderes.</translation>
+    </message>
+    <message>
+      <source>{name} of {set} has no limb, others of the set have one. Make it, so that its hand can be dragged too.</source>
+      <translation>{name} von {set} hat kein Glied, andere des Satzes haben eines. Erstelle es, damit man auch diese Hand ziehen kann.</translation>
+    </message>
+    <message>
+      <source>Branches that take each other's place are posed alike when each has its limb.</source>
+      <translation>Zweige, die einander ablösen, nehmen dieselbe Pose ein, wenn jeder sein Glied hat.</translation>
+    </message>
+    <message>
+      <source>{name} jumps where {take} goes round: its first and its last key differ. Close the loop.</source>
+      <translation>{name} springt, wo {take} von vorn beginnt: Erster und letzter Schlüssel sind verschieden. Schließ die Schleife.</translation>
+    </message>
+    <message>
+      <source>A loop's last frame is its first one again; where they differ the puppet jumps each time it goes round.</source>
+      <translation>Das letzte Bild einer Schleife ist wieder das erste; sind sie verschieden, springt die Figur bei jeder Runde.</translation>
+    </message>
+    <message>
+      <source>{name} has a key at frame {frame:g}, which never plays in {take}.</source>
+      <translation>{name} hat einen Schlüssel bei Bild {frame:g}, das in {take} nie zu sehen ist.</translation>
+    </message>
+    <message>
+      <source>Keys before the first frame or after the last are not seen. Drag the fold of the tape, or move them in.</source>
+      <translation>Schlüssel vor dem ersten oder nach dem letzten Bild sieht man nicht. Zieh die Falte des Bands oder hol sie herein.</translation>
+    </message>
+    <message>
+      <source>{name} moves in {take} without a key at its beginning.</source>
+      <translation>{name} bewegt sich in {take} ohne Schlüssel am Anfang.</translation>
+    </message>
+    <message>
+      <source>Until its first key a control stands still where that one puts it. A key at the beginning says so plainly.</source>
+      <translation>Bis zu seinem ersten Schlüssel steht ein Regler dort, wohin der ihn stellt. Ein Schlüssel am Anfang sagt das deutlich.</translation>
+    </message>
+    <message>
+      <source>{name} is asked to turn {beyond} beyond its limit at frame {frame:g} of {take}.</source>
+      <translation>{name} soll sich bei Bild {frame:g} von {take} {beyond} über die Grenze drehen.</translation>
+    </message>
+    <message>
+      <source>The limit holds it back, so that it stands still while its key goes on. Lessen the key, or widen the limit.</source>
+      <translation>Die Grenze hält es zurück, es steht also still, während sein Schlüssel weitergeht. Verringere den Schlüssel oder weite die Grenze.</translation>
+    </message>
+    <message>
+      <source>{name} turns by {turn} within one frame at frame {frame:g} of {take}.</source>
+      <translation>{name} dreht sich bei Bild {frame:g} von {take} in einem einzigen Bild um {turn}.</translation>
+    </message>
+    <message>
+      <source>So far in one frame is seen as a jump. Move keys apart, or change over at a straight pose.</source>
+      <translation>So viel in einem Bild sieht man als Sprung. Rück Schlüssel auseinander oder wechsle in einer geraden Pose.</translation>
+    </message>
+    <message>
+      <source>{name} is {away:.1f} px away from where it is held at frame {frame:g} of {take}.</source>
+      <translation>{name} ist bei Bild {frame:g} von {take} {away:.1f} px neben der Stelle, an der es gehalten wird.</translation>
+    </message>
+    <message>
+      <source>A planted foot that can't reach its place is dragged along. Bring the body nearer there, or move the foot.</source>
+      <translation>Ein stehender Fuß, der seine Stelle nicht erreicht, wird mitgeschleift. Hol dort den Körper näher oder versetz den Fuß.</translation>
+    </message>
+    <message>
+      <source>{count} parts are carried by nothing, so they stay behind when the puppet moves.</source>
+      <translation>{count} Teile trägt nichts, sie bleiben also zurück, wenn sich die Figur bewegt.</translation>
+    </message>
+    <message>
+      <source>{count} pivots are still the middle of their drawings.</source>
+      <translation>{count} Drehpunkte sind noch die Mitte ihrer Zeichnung.</translation>
+    </message>
+    <message>
+      <source>{count} seams open within their limits. Covers keep them shut.</source>
+      <translation>{count} Nähte öffnen sich innerhalb ihrer Grenzen. Abdeckungen halten sie geschlossen.</translation>
+    </message>
+    <message>
+      <source>{count} limbs are drawn straight, so which way they bend is a guess.</source>
+      <translation>{count} Glieder sind gerade gezeichnet, ihre Beugeseite ist also geraten.</translation>
+    </message>
+    <message>
+      <source>The pieces of {name} are stacked forwards and backwards in turn. Look at the depth rail.</source>
+      <translation>Die Stücke von {name} liegen abwechselnd nach vorn und nach hinten. Sieh in die Tiefenleiste.</translation>
+    </message>
+    <message>
+      <source>The control {name} moves nothing that can be seen. Let it move something, link it, or remove it.</source>
+      <translation>Der Regler {name} bewegt nichts Sichtbares. Lass ihn etwas bewegen, verknüpfe oder entferne ihn.</translation>
+    </message>
+    <message>
+      <source>A gap opens at {name} from {opens} on, and it turns to {turn}. Limit it, cover the seam, or move its pivot.</source>
+      <translation>An {name} öffnet sich ab {opens} eine Lücke, und es dreht sich bis {turn}. Begrenz es, deck die Naht ab oder verschieb den Drehpunkt.</translation>
+    </message>
+    <message>
+      <source>behind</source>
+      <translation>hinter</translation>
+    </message>
+    <message>
+      <source>in front of</source>
+      <translation>vor</translation>
+    </message>
+    <message>
+      <source>middle</source>
+      <translation>mittig</translation>
+    </message>
+    <message>
+      <source>no link follows it</source>
+      <translation>keine Verknüpfung folgt ihm</translation>
+    </message>
+    <message>
+      <source>nothing looks at it</source>
+      <translation>nichts sieht dorthin</translation>
+    </message>
+    <message>
+      <source>it has nothing to choose from</source>
+      <translation>er hat nichts zu wählen</translation>
+    </message>
+    <message>
+      <source>what it turns is locked</source>
+      <translation>was er dreht, ist gesperrt</translation>
+    </message>
+    <message>
+      <source>its range is empty</source>
+      <translation>sein Bereich ist leer</translation>
+    </message>
+    <message>
+      <source>Error</source>
+      <translation>Fehler</translation>
+    </message>
+    <message>
+      <source>Warning</source>
+      <translation>Warnung</translation>
+    </message>
+    <message>
+      <source>Hint</source>
+      <translation>Hinweis</translation>
+    </message>
+    <message>
+      <source>Cover the seam</source>
+      <translation>Naht abdecken</translation>
     </message>
     <message>
       <source>Name</source>
@@ -1497,7 +1845,7 @@
     </message>
     <message>
       <source>Swinging pieces</source>
-      <translation>Lose Stücke</translation>
+      <translation>Schwingende Teile</translation>
     </message>
     <message>
       <source>All keys</source>
@@ -1513,19 +1861,19 @@
     </message>
     <message>
       <source>Eased a little</source>
-      <translation>Ein wenig weich</translation>
+      <translation>Etwas abgebremst</translation>
     </message>
     <message>
       <source>Eased</source>
-      <translation>Weich an den Enden</translation>
+      <translation>Abgebremst</translation>
     </message>
     <message>
       <source>Fully eased</source>
-      <translation>Ganz weich</translation>
+      <translation>Ganz abgebremst</translation>
     </message>
     <message>
       <source>Hold</source>
-      <translation>Gehalten bis zum nächsten</translation>
+      <translation>Halten</translation>
     </message>
     <message>
       <source>Normal</source>
@@ -1533,11 +1881,11 @@
     </message>
     <message>
       <source>Multiply</source>
-      <translation>Malnehmen</translation>
+      <translation>Multiplizieren</translation>
     </message>
     <message>
       <source>Screen</source>
-      <translation>Aufhellen</translation>
+      <translation>Negativ multiplizieren</translation>
     </message>
     <message>
       <source>Overlay</source>
@@ -1601,7 +1949,7 @@
     </message>
     <message>
       <source>grip</source>
-      <translation>Greifer</translation>
+      <translation>Griff</translation>
     </message>
     <message>
       <source>moves</source>
@@ -1617,7 +1965,7 @@
     </message>
     <message>
       <source>master control</source>
-      <translation>Hauptgriff</translation>
+      <translation>Hauptregler</translation>
     </message>
     <message>
       <source>moves, turns and scales</source>
@@ -1653,11 +2001,11 @@
     </message>
     <message>
       <source>steers the gaze</source>
-      <translation>wird angesehen durch</translation>
+      <translation>lenkt den Blick</translation>
     </message>
     <message>
       <source>master</source>
-      <translation>Hauptträger</translation>
+      <translation>Hauptregler</translation>
     </message>
     <message>
       <source>bone</source>
@@ -1689,11 +2037,11 @@
     </message>
     <message>
       <source>Tick all</source>
-      <translation>Alle ankreuzen</translation>
+      <translation>Alle anhaken</translation>
     </message>
     <message>
       <source>Tick none</source>
-      <translation>Keine ankreuzen</translation>
+      <translation>Keine anhaken</translation>
     </message>
     <message>
       <source>None</source>
@@ -1709,7 +2057,7 @@
     </message>
     <message>
       <source>Diagram</source>
-      <translation>Schaubild</translation>
+      <translation>Diagramm</translation>
     </message>
     <message>
       <source>Depth</source>
@@ -1717,7 +2065,7 @@
     </message>
     <message>
       <source>Details</source>
-      <translation>Einzelheiten</translation>
+      <translation>Details</translation>
     </message>
     <message>
       <source>Poses</source>
@@ -1729,7 +2077,7 @@
     </message>
     <message>
       <source>no limit</source>
-      <translation>frei</translation>
+      <translation>ohne Grenze</translation>
     </message>
     <message>
       <source>Near</source>
@@ -1745,7 +2093,7 @@
     </message>
     <message>
       <source>Move pivots</source>
-      <translation>Drehpunkte mit</translation>
+      <translation>Drehpunkte mitbewegen</translation>
     </message>
     <message>
       <source>Names</source>
@@ -2057,35 +2405,35 @@
     </message>
     <message>
       <source>F1 tells more</source>
-      <translation>F1 erzählt mehr</translation>
+      <translation>F1 sagt mehr</translation>
     </message>
     <message>
       <source>Something went wrong inside Umbrite ({name}: {error}). Your work is as it was before; save it under another name to be safe. Help &gt; Copy a report of a fault tells developers more.</source>
-      <translation>In Umbrite ist etwas schiefgegangen ({name}: {error}). Ihre Arbeit ist, wie sie vorher war; speichern Sie sie sicherheitshalber unter anderem Namen. Hilfe &gt; Bericht über einen Fehler kopieren sagt Entwicklern mehr.</translation>
+      <translation>In Umbrite ist etwas schiefgegangen ({name}: {error}). Deine Arbeit ist wie vorher; speichere sie sicherheitshalber unter anderem Namen. Hilfe &gt; Fehlerbericht kopieren sagt Entwicklern mehr.</translation>
     </message>
     <message>
       <source>Board</source>
-      <translation>Brett</translation>
+      <translation>Bühne</translation>
     </message>
     <message>
       <source>The puppet, and the handles of the present station</source>
-      <translation>Die Puppe und die Griffe der jetzigen Station</translation>
+      <translation>Die Figur und die Anfasser der Station</translation>
     </message>
     <message>
       <source>On the board</source>
-      <translation type="unfinished" />
+      <translation>Auf der Bühne</translation>
     </message>
     <message>
       <source>{name} is held here while you drag the body. Click the hold point again to remove it.</source>
-      <translation>{name} wird hier gehalten, während der Körper gezogen wird. Noch ein Klick auf den Haltepunkt nimmt ihn weg.</translation>
+      <translation>{name} wird hier gehalten, während du den Körper ziehst. Klick auf den Haltepunkt entfernt ihn.</translation>
     </message>
     <message>
       <source>The hold point was removed.</source>
-      <translation>Der Haltepunkt wurde weggenommen.</translation>
+      <translation>Der Haltepunkt wurde entfernt.</translation>
     </message>
     <message>
       <source>The whole body can't be dragged into a pass. Use a control.</source>
-      <translation>Der ganze Körper kann nicht vorgespielt werden. Nimm einen Griff.</translation>
+      <translation>Der ganze Körper lässt sich nicht in einen Durchgang ziehen. Nimm einen Regler.</translation>
     </message>
     <message>
       <source>, {away} px out of reach</source>
@@ -2101,11 +2449,11 @@
     </message>
     <message>
       <source>Nothing was bound. Drop it on a bone, a rivet or a part that has a parent.</source>
-      <translation>Nichts wurde gebunden: die Schnur auf einem Knochen, einer Niete oder einem getragenen Teil loslassen.</translation>
+      <translation>Nichts wurde gebunden. Auf einem Knochen, einer Niete oder einem Teil mit Elternteil ablegen.</translation>
     </message>
     <message>
       <source>No part lies fully inside the loop, so nothing was bound to {name}.</source>
-      <translation>Kein Teil liegt ganz in der Schlinge; an {name} wurde nichts gebunden.</translation>
+      <translation>Kein Teil liegt ganz in der Schlinge, an {name} wurde also nichts gebunden.</translation>
     </message>
     <message>
       <source>Release where the chain ends</source>
@@ -2125,11 +2473,11 @@
     </message>
     <message>
       <source>release to remove</source>
-      <translation>loslassen: keine Hilfslinie</translation>
+      <translation>loslassen entfernt sie</translation>
     </message>
     <message>
       <source>Make limb {name}</source>
-      <translation>Glied {name} machen</translation>
+      <translation>Glied {name} erstellen</translation>
     </message>
     <message>
       <source>follows {name}</source>
@@ -2137,15 +2485,15 @@
     </message>
     <message>
       <source>stays on the board</source>
-      <translation>bleibt auf dem Brett</translation>
+      <translation>bleibt auf der Bühne</translation>
     </message>
     <message>
       <source>{name} is a limb now; its target {where}. Look at its bend side in Details.</source>
-      <translation>{name} ist jetzt ein Glied; sein Ziel {where}. Die Beugeseite steht in den Einzelheiten.</translation>
+      <translation>{name} ist jetzt ein Glied; sein Ziel {where}. Sieh nach der Beugeseite in Details.</translation>
     </message>
     <message>
       <source>the board</source>
-      <translation>das Brett</translation>
+      <translation>die Bühne</translation>
     </message>
     <message>
       <source>Nothing has moved.</source>
@@ -2157,7 +2505,7 @@
     </message>
     <message>
       <source>No limb was made. Release on the joint where the limb ends, such as a wrist.</source>
-      <translation>Keine Gliedmaße wurde gemacht: auf dem Gelenk loslassen, an dem sie endet, etwa Handgelenk oder Knöchel.</translation>
+      <translation>Kein Glied wurde erstellt. Auf dem Gelenk loslassen, wo es endet, etwa am Handgelenk.</translation>
     </message>
     <message>
       <source>Target follows {name}</source>
@@ -2169,7 +2517,7 @@
     </message>
     <message>
       <source>Drag on to the end of the limb</source>
-      <translation>Weiterziehen bis ans Ende der Gliedmaße</translation>
+      <translation>Bis zum Ende des Glieds weiterziehen</translation>
     </message>
     <message>
       <source>{limb} follows {name}</source>
@@ -2181,7 +2529,7 @@
     </message>
     <message>
       <source>Add a point to the mesh</source>
-      <translation>Netzpunkt setzen</translation>
+      <translation>Netzpunkt hinzufügen</translation>
     </message>
     <message>
       <source>Reshape {name}</source>
@@ -2189,11 +2537,11 @@
     </message>
     <message>
       <source>A guest is turned as one in a pose: drag the ring or the end of its own control in Rehearse.</source>
-      <translation>Ein Gast wird als eines in einer Pose gedreht: ziehen Sie in Proben den Ring oder das Ende seines eigenen Reglers.</translation>
+      <translation>Ein Gast wird in einer Pose als Ganzes gedreht: Zieh in der Probe den Ring oder das Ende seines Reglers.</translation>
     </message>
     <message>
       <source>There is no part under this line. Draw it across the part that should be two.</source>
-      <translation>Unter dieser Linie liegt kein Teil. Sie quer über das Teil ziehen, das zwei werden soll.</translation>
+      <translation>Unter dieser Linie liegt kein Teil. Zieh sie quer über das Teil, das zwei werden soll.</translation>
     </message>
     <message>
       <source>cut away</source>
@@ -2201,15 +2549,15 @@
     </message>
     <message>
       <source>restore</source>
-      <translation>zurückholen</translation>
+      <translation>wiederherstellen</translation>
     </message>
     <message>
       <source>Parent {name} to {name2}</source>
-      <translation>{name} an {name2} hängen</translation>
+      <translation>{name2} als Elternteil von {name}</translation>
     </message>
     <message>
       <source>{name} was not changed.</source>
-      <translation>{name} sprang zurück; nichts wurde geändert.</translation>
+      <translation>{name} wurde nicht geändert.</translation>
     </message>
     <message>
       <source>{count} joints</source>
@@ -2217,11 +2565,11 @@
     </message>
     <message>
       <source>{name2} is the parent of {name} now. {moved}</source>
-      <translation>{name} hängt jetzt an {name2}. {moved}</translation>
+      <translation>{name2} ist jetzt das Elternteil von {name}. {moved}</translation>
     </message>
     <message>
       <source>Nothing was parented. Drop it on a rivet or on a part.</source>
-      <translation>Nichts wurde angehängt: die Schnur auf einer Niete oder einem Teil loslassen, das es tragen soll.</translation>
+      <translation>Kein Elternteil gesetzt. Auf einer Niete oder einem Teil ablegen.</translation>
     </message>
     <message>
       <source>squashed to {percent} %</source>
@@ -2229,7 +2577,7 @@
     </message>
     <message>
       <source>  stopped by the limit of {names}</source>
-      <translation>  gehalten von der Grenze von {names}</translation>
+      <translation>  gestoppt von der Grenze von {names}</translation>
     </message>
     <message>
       <source>Set {name}</source>
@@ -2237,15 +2585,15 @@
     </message>
     <message>
       <source>{name} is fixed, so it can't be moved by hand. Set Moving to Free in Details.</source>
-      <translation>{name} ist fest und lässt sich nicht von Hand bewegen. In den Einzelheiten Bewegen auf Frei stellen.</translation>
+      <translation>{name} ist fest und lässt sich nicht von Hand bewegen. Stell in Details Bewegen auf Frei.</translation>
     </message>
     <message>
       <source>A pass can't be recorded about a pin. Use a control.</source>
-      <translation>Um eine Nadel kann nicht vorgespielt werden. Nimm einen Griff.</translation>
+      <translation>Ein Durchgang um eine Nadel lässt sich nicht aufnehmen. Nimm einen Regler.</translation>
     </message>
     <message>
       <source>{words}, left out</source>
-      <translation>{words}, weggelassen</translation>
+      <translation>{words}, ausgeschlossen</translation>
     </message>
     <message>
       <source>on the face</source>
@@ -2273,7 +2621,7 @@
     </message>
     <message>
       <source>left out</source>
-      <translation>weggelassen</translation>
+      <translation>ausgeschlossen</translation>
     </message>
     <message>
       <source>mirrored at x {x}</source>
@@ -2281,87 +2629,87 @@
     </message>
     <message>
       <source>Select the bone first, then draw a loop around what it should carry.</source>
-      <translation>Wähle zuerst den Knochen, dann zeichne eine Schlinge um das, was er tragen soll.</translation>
+      <translation>Wähle zuerst den Knochen, dann zieh eine Schlinge um das, was er tragen soll.</translation>
     </message>
     <message>
       <source>Only controls can be dragged here. Controls &gt; Lock all but controls unlocks the rest.</source>
-      <translation>Hier lassen sich nur Griffe ziehen; alles andere ist gesperrt. Griffe &gt; Animatoren fassen nur Griffe an.</translation>
+      <translation>Hier lassen sich nur Regler ziehen. Regler &gt; Alles außer Reglern sperren gibt den Rest frei.</translation>
     </message>
     <message>
       <source>Pin set: Ctrl+drag turns about it. Esc removes it.</source>
-      <translation>Ein Stift steckt: Strg+ziehen dreht um ihn. Esc nimmt ihn weg.</translation>
+      <translation>Nadel gesetzt: Strg+Ziehen dreht um sie. Esc entfernt sie.</translation>
     </message>
     <message>
       <source>{joint} is turned by {limb}. Drag the limb's grip, or let it be posed by its own turns in Details.</source>
-      <translation>{joint} wird von {limb} gedreht. Am Griff des Glieds ziehen, oder es in den Einzelheiten durch eigene Drehungen stellen lassen.</translation>
+      <translation>{joint} wird von {limb} gedreht. Zieh den Griff des Glieds, oder lass es in Details durch eigene Drehungen posieren.</translation>
     </message>
     <message>
       <source>{name} is locked. Set Hand-over in its details to let animators use it.</source>
-      <translation>{name} ist gesperrt. Unter Übergabe in den Einzelheiten lässt sich einstellen, dass Animatoren es verwenden.</translation>
+      <translation>{name} ist gesperrt. Stell in Details die Übergabe um, damit Animatoren es nutzen.</translation>
     </message>
     <message>
       <source>{count} selected: {names}</source>
-      <translation type="unfinished" />
+      <translation>{count} gewählt: {names}</translation>
     </message>
     <message>
       <source>at {x}, {y}</source>
-      <translation type="unfinished" />
+      <translation>bei {x}, {y}</translation>
     </message>
     <message>
       <source>Nothing selected</source>
-      <translation type="unfinished" />
+      <translation>Nichts gewählt</translation>
     </message>
     <message>
       <source>{name} selected</source>
-      <translation type="unfinished" />
+      <translation>{name} gewählt</translation>
     </message>
     <message>
       <source>Part on {joint}</source>
-      <translation type="unfinished" />
+      <translation>Teil auf {joint}</translation>
     </message>
     <message>
       <source>Limb of {count} joints</source>
-      <translation type="unfinished" />
+      <translation>Glied aus {count} Gelenken</translation>
     </message>
     <message>
       <source>target</source>
-      <translation type="unfinished" />
+      <translation>Ziel</translation>
     </message>
     <message>
       <source>shows {name}</source>
-      <translation type="unfinished" />
+      <translation>zeigt {name}</translation>
     </message>
     <message>
       <source>locked</source>
-      <translation type="unfinished" />
+      <translation>gesperrt</translation>
     </message>
     <message>
       <source>reference picture</source>
-      <translation type="unfinished" />
+      <translation>Vorlage</translation>
     </message>
     <message>
       <source>parent {name}</source>
-      <translation type="unfinished" />
+      <translation>Elternteil {name}</translation>
     </message>
     <message>
       <source>no parent</source>
-      <translation type="unfinished" />
+      <translation>ohne Elternteil</translation>
     </message>
     <message>
       <source>not set</source>
-      <translation type="unfinished" />
+      <translation>nicht gesetzt</translation>
     </message>
     <message>
       <source>fixed</source>
-      <translation type="unfinished" />
+      <translation>fest</translation>
     </message>
     <message>
       <source>switched off</source>
-      <translation type="unfinished" />
+      <translation>ausgeschaltet</translation>
     </message>
     <message>
       <source>value {number}</source>
-      <translation type="unfinished" />
+      <translation>Wert {number}</translation>
     </message>
     <message>
       <source>Question</source>
@@ -2373,7 +2721,7 @@
     </message>
     <message>
       <source>Done with this bone</source>
-      <translation>Fertig mit diesem Knochen</translation>
+      <translation>Mit diesem Knochen fertig</translation>
     </message>
     <message>
       <source>carries</source>
@@ -2393,7 +2741,7 @@
     </message>
     <message>
       <source>no part under it</source>
-      <translation>hat kein Teil unter sich</translation>
+      <translation>kein Teil darunter</translation>
     </message>
     <message>
       <source>along one line</source>
@@ -2409,7 +2757,7 @@
     </message>
     <message>
       <source>What shall be made for the face</source>
-      <translation>Was für das Gesicht gemacht werden soll</translation>
+      <translation>Was für das Gesicht erstellt wird</translation>
     </message>
     <message>
       <source>Head turn</source>
@@ -2429,7 +2777,7 @@
     </message>
     <message>
       <source>Make</source>
-      <translation>Machen</translation>
+      <translation>Erstellen</translation>
     </message>
     <message>
       <source>{sure} sure</source>
@@ -2437,7 +2785,7 @@
     </message>
     <message>
       <source>{name}: at {turn} {reason}. Click to accept it as the limit.</source>
-      <translation>{name}: bei {turn} {reason}. Klick nimmt das als Grenze.</translation>
+      <translation>{name}: bei {turn} {reason}. Klick nimmt das als Grenze an.</translation>
     </message>
     <message>
       <source>Found limits</source>
@@ -2445,47 +2793,43 @@
     </message>
     <message>
       <source>Accept all</source>
-      <translation>Alle nehmen</translation>
+      <translation>Alle annehmen</translation>
     </message>
     <message>
       <source>Close found limits</source>
-      <translation>Die gefundenen Grenzen wegräumen</translation>
+      <translation>Gefundene Grenzen schließen</translation>
     </message>
     <message>
       <source>Accept this end</source>
-      <translation>Dieses Ende nehmen</translation>
+      <translation>Dieses Ende annehmen</translation>
     </message>
     <message>
       <source>Accept both ends</source>
-      <translation>Beide Enden nehmen</translation>
+      <translation>Beide Enden annehmen</translation>
     </message>
     <message>
       <source>Leave {name} out</source>
-      <translation>{name} weglassen</translation>
+      <translation>{name} ausschließen</translation>
     </message>
     <message>
       <source>Select the joint</source>
-      <translation>Das Gelenk auswählen</translation>
-    </message>
-    <message>
-      <source>Hint</source>
-      <translation>Hinweis</translation>
+      <translation>Gelenk auswählen</translation>
     </message>
     <message>
       <source>Click for earlier messages  (Ctrl+Shift+M)</source>
-      <translation>Klick zeigt, was vorher gesagt wurde  (Strg+Umschalt+M)</translation>
+      <translation>Klick zeigt frühere Meldungen  (Strg+Umschalt+M)</translation>
     </message>
     <message>
       <source>No messages</source>
-      <translation>Noch wurde nichts gesagt</translation>
+      <translation>Keine Meldungen</translation>
     </message>
     <message>
       <source>Drop pictures here, or open a layered picture to begin.</source>
-      <translation>Lass Bilder hier los, oder öffne ein Ebenenbild.</translation>
+      <translation>Leg hier Bilder ab, oder öffne ein Ebenenbild.</translation>
     </message>
     <message>
       <source>Performing</source>
-      <translation>Vorspielen</translation>
+      <translation>Spiel von Hand</translation>
     </message>
     <message>
       <source>Smoothness of the pass</source>
@@ -2497,11 +2841,11 @@
     </message>
     <message>
       <source>Accept</source>
-      <translation>Behalten</translation>
+      <translation>Annehmen</translation>
     </message>
     <message>
       <source>Stop</source>
-      <translation>Anhalten</translation>
+      <translation>Stopp</translation>
     </message>
     <message>
       <source>Time runs after three</source>
@@ -2513,7 +2857,7 @@
     </message>
     <message>
       <source>Press a control and hold it</source>
-      <translation>Drücke einen Griff und halte ihn</translation>
+      <translation>Drück einen Regler und halt ihn</translation>
     </message>
     <message>
       <source>{count} keys</source>
@@ -2529,7 +2873,7 @@
     </message>
     <message>
       <source>The plan's figure</source>
-      <translation>Die Figur des Bauplans</translation>
+      <translation>Die Figur des Plans</translation>
     </message>
     <message>
       <source>{place}: empty</source>
@@ -2541,7 +2885,7 @@
     </message>
     <message>
       <source>{place} bends this way; a click turns it</source>
-      <translation>{place} beugt sich hierhin; ein Klick wendet es</translation>
+      <translation>{place} beugt sich hierhin; ein Klick kehrt es um</translation>
     </message>
     <message>
       <source>{place} stands on the ground</source>
@@ -2549,11 +2893,11 @@
     </message>
     <message>
       <source>Body plan</source>
-      <translation>Bauplan</translation>
+      <translation>Körperplan</translation>
     </message>
     <message>
       <source>Let the figure look the other way</source>
-      <translation>Die Figur zur anderen Seite blicken lassen</translation>
+      <translation>Figur zur anderen Seite blicken lassen</translation>
     </message>
     <message>
       <source> and {count} more</source>
@@ -2561,11 +2905,11 @@
     </message>
     <message>
       <source>Follows the nearest piece</source>
-      <translation>Fährt auf dem Nächsten mit</translation>
+      <translation>Folgt dem nächsten Stück</translation>
     </message>
     <message>
       <source>Drawn twice: only one is shown at a time</source>
-      <translation>Zweimal gezeichnet: nur eines davon ist zu sehen</translation>
+      <translation>Zweimal gezeichnet: immer nur eines ist zu sehen</translation>
     </message>
     <message>
       <source>Build</source>
@@ -2573,15 +2917,15 @@
     </message>
     <message>
       <source>Looks right →</source>
-      <translation>Blickt rechts →</translation>
+      <translation>Blickt nach rechts →</translation>
     </message>
     <message>
       <source>← Looks left</source>
-      <translation>← Blickt links</translation>
+      <translation>← Blickt nach links</translation>
     </message>
     <message>
       <source>Transfer rig</source>
-      <translation>Das Rig auflegen</translation>
+      <translation>Rig übertragen</translation>
     </message>
     <message>
       <source>What differs: {what}.</source>
@@ -2605,11 +2949,11 @@
     </message>
     <message>
       <source>Alt+drag a box around vertices, then type their weight</source>
-      <translation>Mit Alt einen Kasten um Punkte ziehen, dann ihr Gewicht eintippen</translation>
+      <translation>Alt+Ziehen rahmt Punkte ein, dann ihr Gewicht tippen</translation>
     </message>
     <message>
       <source>Selected</source>
-      <translation>Gewählt</translation>
+      <translation>Auswahl</translation>
     </message>
     <message>
       <source>Lock this bone</source>
@@ -2617,7 +2961,7 @@
     </message>
     <message>
       <source>Sway while painting</source>
-      <translation>Dabei wiegen</translation>
+      <translation>Beim Malen wiegen</translation>
     </message>
     <message>
       <source>To the other side</source>
@@ -2633,31 +2977,31 @@
     </message>
     <message>
       <source>Drop pictures or a layered picture here, or choose a way in.</source>
-      <translation>Lass Bilder oder ein Ebenenbild hier los, oder wähle einen Weg hinein.</translation>
+      <translation>Leg hier Bilder oder ein Ebenenbild ab, oder wähle einen Anfang.</translation>
     </message>
     <message>
       <source>Select the part that should bend first.</source>
-      <translation>Zuerst das Teil wählen, das sich biegen soll.</translation>
+      <translation>Wähle zuerst das Teil, das sich biegen soll.</translation>
     </message>
     <message>
       <source>Select the part, and with Shift two or more bones that it should bend over.</source>
-      <translation>Das Teil wählen und mit Umschalt zwei oder mehr Knochen, über die es sich biegen soll.</translation>
+      <translation>Wähle das Teil und mit Umschalt zwei oder mehr Knochen, über die es sich biegen soll.</translation>
     </message>
     <message>
       <source>Select a part that bends first.</source>
-      <translation>Zuerst ein Teil wählen, das sich biegt.</translation>
+      <translation>Wähle zuerst ein Teil, das sich biegt.</translation>
     </message>
     <message>
       <source>Working out how it bends</source>
-      <translation>Ermitteln, wie es sich biegt</translation>
+      <translation>Biegung wird berechnet</translation>
     </message>
     <message>
       <source>Bend {part}</source>
-      <translation>{part} biegen lassen</translation>
+      <translation>{part} biegen</translation>
     </message>
     <message>
       <source>It bends in {count} joints. Let it swing in Details, hold both ends by a limb (L), or pose it.</source>
-      <translation>Es biegt sich in {count} Gelenken. Details lässt es lose hängen, eine Gliedmaße (L) hält es an beiden Enden; oder in Proben stellen.</translation>
+      <translation>Es biegt sich in {count} Gelenken. Lass es in Details schwingen, halt beide Enden mit einem Glied (L), oder posier es.</translation>
     </message>
     <message>
       <source>Bend {part} over {count} bones</source>
@@ -2665,7 +3009,7 @@
     </message>
     <message>
       <source>{part} bends over {count} bones now. Nothing has moved.</source>
-      <translation>{part} biegt sich nun über {count} Knochen. Nichts hat sich bewegt.</translation>
+      <translation>{part} biegt sich jetzt über {count} Knochen. Nichts hat sich bewegt.</translation>
     </message>
     <message>
       <source>Bend {part} in {count} joints</source>
@@ -2673,11 +3017,11 @@
     </message>
     <message>
       <source>Stop bending {part}</source>
-      <translation>{part} nicht mehr biegen</translation>
+      <translation>Biegen von {part} beenden</translation>
     </message>
     <message>
       <source>Let {part} swing</source>
-      <translation>{part} lose hängen lassen</translation>
+      <translation>{part} schwingen lassen</translation>
     </message>
     <message>
       <source>Mesh of {part}</source>
@@ -2685,7 +3029,7 @@
     </message>
     <message>
       <source>Nothing bends yet. Select a part and let it bend first.</source>
-      <translation>Noch biegt sich nichts. Zuerst ein Teil wählen und biegen lassen.</translation>
+      <translation>Noch biegt sich nichts. Wähle ein Teil und bieg es zuerst.</translation>
     </message>
     <message>
       <source>Weight {share} %</source>
@@ -2701,7 +3045,7 @@
     </message>
     <message>
       <source>The weights are as the drawing's shape and its bones give them.</source>
-      <translation>Die Gewichte sind, wie die Form der Zeichnung und ihre Knochen sie geben.</translation>
+      <translation>Die Gewichte sind so, wie Form und Knochen sie ergeben.</translation>
     </message>
     <message>
       <source>Squash of {part}</source>
@@ -2717,23 +3061,23 @@
     </message>
     <message>
       <source>Made: {names}. Drag them in Rehearse, Ctrl+5.</source>
-      <translation>Gemacht: {names}. In der Probe ziehen, Strg+5.</translation>
+      <translation>Erstellt: {names}. Zieh sie in der Probe, Strg+5.</translation>
     </message>
     <message>
       <source>Delete {count} mesh points</source>
-      <translation>{count} Netzpunkte herausnehmen</translation>
+      <translation>{count} Netzpunkte löschen</translation>
     </message>
     <message>
       <source>Click a part that bends first.</source>
-      <translation>Erst ein Teil anklicken, das sich biegt.</translation>
+      <translation>Klick zuerst ein Teil an, das sich biegt.</translation>
     </message>
     <message>
       <source>A piece of the drawing would lie beside the mesh and be cut off where it bends. Leave it a margin.</source>
-      <translation>Ein Stück der Zeichnung läge neben dem Netz und fehlte beim Biegen. Etwas Rand lassen.</translation>
+      <translation>Ein Stück der Zeichnung läge neben dem Netz und fehlte beim Biegen. Lass ihm einen Rand.</translation>
     </message>
     <message>
       <source>Pick points of the mesh first: click one, or draw a box with Alt.</source>
-      <translation>Erst Netzpunkte wählen: einen anklicken oder mit Alt einen Kasten ziehen.</translation>
+      <translation>Wähl zuerst Netzpunkte: Klick einen an, oder zieh mit Alt einen Kasten.</translation>
     </message>
     <message>
       <source>Draw bone {name}</source>
@@ -2741,31 +3085,31 @@
     </message>
     <message>
       <source>{name} {carries}.{asks} Go on from its tip; Esc or a double click ends the chain.</source>
-      <translation>{name} {carries}.{asks} Weiter geht es an der Spitze; Esc oder ein Doppelklick beendet die Kette.</translation>
+      <translation>{name} {carries}.{asks} Weiter an der Spitze; Esc oder ein Doppelklick beendet die Kette.</translation>
     </message>
     <message>
       <source>The chain is ended. Press on a tip or a rivet to branch off, or anywhere to draw a free bone.</source>
-      <translation>Die Kette ist zu Ende. Auf eine Spitze oder Niete drücken zweigt ab, anderswo beginnt ein freier Knochen.</translation>
+      <translation>Die Kette ist beendet. Drück auf eine Spitze oder Niete für einen Abzweig, anderswo für einen freien Knochen.</translation>
     </message>
     <message>
       <source>Make {count} bones along {name}</source>
-      <translation>{count} Knochen entlang {name} machen</translation>
+      <translation>{count} Knochen entlang {name} erstellen</translation>
     </message>
     <message>
       <source>Looking for its middle line</source>
-      <translation>Die Mittellinie suchen</translation>
+      <translation>Mittellinie wird gesucht</translation>
     </message>
     <message>
       <source>Change their number on the card. Cut the drawing into pieces for them, or bind whole parts to single bones.</source>
-      <translation>Ihre Zahl steht auf der Karte. Die Zeichnung für sie zerschneiden, oder ganze Teile an einzelne Knochen binden.</translation>
+      <translation>Ändere ihre Zahl auf der Karte. Schneide die Zeichnung für sie, oder binde ganze Teile an Knochen.</translation>
     </message>
     <message>
       <source>Make {count} bones from pivots</source>
-      <translation>{count} Knochen aus Drehpunkten machen</translation>
+      <translation>{count} Knochen aus Drehpunkten erstellen</translation>
     </message>
     <message>
       <source>{count} joints are bones now. Alt+drag moves heads, tips and whole bones.</source>
-      <translation>{count} Gelenke sind nun Knochen. Alt+Ziehen bewegt Köpfe, Spitzen und ganze Knochen.</translation>
+      <translation>{count} Gelenke sind jetzt Knochen. Alt+Ziehen bewegt Köpfe, Spitzen und ganze Knochen.</translation>
     </message>
     <message>
       <source>Select one or more bones first.</source>
@@ -2781,7 +3125,7 @@
     </message>
     <message>
       <source>Draw bones first, or make them from the pivots.</source>
-      <translation>Zeichne zuerst Knochen, oder mach sie aus den Drehpunkten.</translation>
+      <translation>Zeichne zuerst Knochen, oder erstelle sie aus den Drehpunkten.</translation>
     </message>
     <message>
       <source>Bind {count} parts {how}</source>
@@ -2793,15 +3137,15 @@
     </message>
     <message>
       <source>Bind {count} loose parts to the nearest</source>
-      <translation>{count} lose Teile an das nächste binden</translation>
+      <translation>{count} lose Teile an das Nächste binden</translation>
     </message>
     <message>
       <source>Detach {keys}</source>
-      <translation>{keys} abhängen</translation>
+      <translation>{keys} lösen</translation>
     </message>
     <message>
       <source>Attach {name} to {name2}</source>
-      <translation>{name} an {name2} hängen</translation>
+      <translation>{name} an {name2} setzen</translation>
     </message>
     <message>
       <source>Same length on the other side of {keys}</source>
@@ -2809,7 +3153,7 @@
     </message>
     <message>
       <source>{label} rides on {name} now. {moved} {after}</source>
-      <translation>{label} fährt jetzt auf {name} mit. {moved} {after}</translation>
+      <translation>{label} sitzt jetzt auf {name}. {moved} {after}</translation>
     </message>
     <message>
       <source>Bind {name} to {bone}</source>
@@ -2821,7 +3165,7 @@
     </message>
     <message>
       <source>No part fits a bone {how}. Draw a cord from the part to its bone with Bind, or tick it on the bone's card.</source>
-      <translation>Kein Teil passt {how} zu einem Knochen. Mit Binden eine Schnur vom Teil zum Knochen ziehen, oder es auf der Karte des Knochens ankreuzen.</translation>
+      <translation>Kein Teil passt {how} zu einem Knochen. Zieh mit Binden eine Schnur vom Teil zum Knochen, oder hak es auf der Karte an.</translation>
     </message>
     <message>
       <source>Bind {label} to {name}</source>
@@ -2829,7 +3173,7 @@
     </message>
     <message>
       <source>Something else was changed since. Undo that first, or draw the line again.</source>
-      <translation>Inzwischen wurde anderes geändert. Zuerst das zurücknehmen, oder die Linie neu ziehen.</translation>
+      <translation>Inzwischen wurde anderes geändert. Nimm das zuerst zurück, oder zieh die Linie neu.</translation>
     </message>
     <message>
       <source>; and more.</source>
@@ -2841,11 +3185,11 @@
     </message>
     <message>
       <source>Select two or more parts that should be one.</source>
-      <translation>Zwei oder mehr Teile wählen, die eins werden sollen.</translation>
+      <translation>Wähle zwei oder mehr Teile, die eins werden sollen.</translation>
     </message>
     <message>
       <source>Draw bones over the part first, then select it.</source>
-      <translation>Erst Knochen über das Teil zeichnen, dann das Teil wählen.</translation>
+      <translation>Zeichne zuerst Knochen über das Teil, dann wähle es.</translation>
     </message>
     <message>
       <source>Cut {name}</source>
@@ -2853,19 +3197,19 @@
     </message>
     <message>
       <source>{name} turns on {other} now. Hold W and drag to try it; the whole drawing is kept, hidden.</source>
-      <translation>{name} dreht sich jetzt an {other}. W halten und ziehen probiert es; die ganze Zeichnung bleibt verborgen erhalten.</translation>
+      <translation>{name} dreht sich jetzt an {other}. W halten und ziehen probiert es; die ganze Zeichnung bleibt, ausgeblendet.</translation>
     </message>
     <message>
       <source>Select the one part to lay bones over.</source>
-      <translation>Wählen Sie das eine Teil, über das Knochen gelegt werden sollen.</translation>
+      <translation>Wähle das eine Teil, über das Knochen gelegt werden.</translation>
     </message>
     <message>
       <source>{count} cuts are proposed on {name}. Click one to exclude it; Enter cuts, Esc discards.</source>
-      <translation>{count} Schnitte sind über {name} vorgezeichnet. Ein Klick lässt einen aus; Eingabe schneidet, Esc radiert sie weg.</translation>
+      <translation>{count} Schnitte für {name} vorgeschlagen. Klick schließt einen aus; Eingabe schneidet, Esc verwirft.</translation>
     </message>
     <message>
       <source>The proposed cuts were discarded.</source>
-      <translation>Die vorgezeichneten Schnitte sind wegradiert; nichts wurde geschnitten.</translation>
+      <translation>Die vorgeschlagenen Schnitte wurden verworfen.</translation>
     </message>
     <message>
       <source>Cut {name} at the bones</source>
@@ -2877,7 +3221,7 @@
     </message>
     <message>
       <source> {count} pivots were moved to the middle of their limbs.</source>
-      <translation> {count} Drehpunkte wurden in die Mitte ihrer Glieder gerückt.</translation>
+      <translation> {count} Drehpunkte wurden in die Mitte ihrer Glieder gesetzt.</translation>
     </message>
     <message>
       <source>{name} is in {count} pieces now, each on its bone.{words}</source>
@@ -2893,19 +3237,19 @@
     </message>
     <message>
       <source>{name} bends, so it is not cut. Stop bending first.</source>
-      <translation>{name} biegt sich und wird nicht geschnitten. Erst das Biegen beenden.</translation>
+      <translation>{name} biegt sich und wird nicht geschnitten. Beende zuerst das Biegen.</translation>
     </message>
     <message>
       <source>{name} is trimmed. Remove all trims first (Shift+B), then cut it.</source>
-      <translation>{name} ist beschnitten. Erst alles zurückholen (Umschalt+B), dann schneiden.</translation>
+      <translation>{name} ist beschnitten. Entfern zuerst alle Beschnitte (Umschalt+B), dann schneide.</translation>
     </message>
     <message>
       <source>{name} shares its drawing with a copy. Give it a drawing of its own first.</source>
-      <translation>{name} teilt seine Zeichnung mit einer Kopie. Erst eine eigene Zeichnung geben.</translation>
+      <translation>{name} teilt seine Zeichnung mit einer Kopie. Gib ihm zuerst eine eigene.</translation>
     </message>
     <message>
       <source>{name} would show nothing here, so it was not made.</source>
-      <translation>{name} zeigte hier nichts und wurde nicht gemacht.</translation>
+      <translation>{name} zeigte hier nichts und wurde nicht erstellt.</translation>
     </message>
     <message>
       <source>Bones of a {plan} over {name}</source>
@@ -2913,91 +3257,91 @@
     </message>
     <message>
       <source>{count} bones lie over {name}. Alt+drag heads and tips to its joints, then Art &gt; Cut at the bones.</source>
-      <translation>{count} Knochen liegen über {name}. Ziehen Sie Köpfe und Spitzen mit Alt auf seine Gelenke, dann Kunst &gt; An den Knochen schneiden.</translation>
+      <translation>{count} Knochen liegen über {name}. Alt+Ziehen setzt Köpfe und Spitzen auf seine Gelenke, dann Zeichnung &gt; An den Knochen schneiden.</translation>
     </message>
     <message>
       <source>No cuts are proposed. Draw bones over a part, then choose Cut at the bones.</source>
-      <translation>Es sind keine Schnitte vorgezeichnet. Zeichnen Sie Knochen über ein Teil und wählen Sie An den Knochen schneiden.</translation>
+      <translation>Es sind keine Schnitte vorgeschlagen. Zeichne Knochen über ein Teil und wähle An den Knochen schneiden.</translation>
     </message>
     <message>
       <source>All proposed cuts are excluded. Click one to include it, or discard them with Esc.</source>
-      <translation>Alle vorgezeichneten Schnitte sind ausgelassen. Nehmen Sie einen mit einem Klick wieder auf, oder radieren Sie sie mit Esc weg.</translation>
+      <translation>Alle Schnitte sind ausgeschlossen. Klick einen an, um ihn einzuschließen, oder verwirf sie mit Esc.</translation>
     </message>
     <message>
       <source>Cutting at the bones</source>
-      <translation>An den Knochen wird geschnitten</translation>
+      <translation>Schneiden an den Knochen</translation>
     </message>
     <message>
       <source>No bone's head lies where {name} could be cut. Draw the bones so that each begins at a joint.</source>
-      <translation>Kein Knochen beginnt, wo {name} geschnitten werden könnte. Jeden Knochen an einem Gelenk beginnen lassen.</translation>
+      <translation>Kein Knochenkopf liegt, wo {name} geschnitten werden könnte. Zeichne die Knochen so, dass jeder an einem Gelenk beginnt.</translation>
     </message>
     <message>
       <source>Together these would be a picture of {wide} x {tall} px. Join fewer.</source>
-      <translation>Zusammen wäre das ein Bild von {wide} x {tall} px. Weniger verbinden.</translation>
+      <translation>Zusammen wäre das ein Bild von {wide} x {tall} px. Verbinde weniger.</translation>
     </message>
     <message>
       <source>{name} bends, so it is not joined. Stop bending first.</source>
-      <translation>{name} biegt sich und wird nicht verbunden. Erst das Biegen beenden.</translation>
+      <translation>{name} biegt sich und wird nicht verbunden. Beende zuerst das Biegen.</translation>
     </message>
     <message>
       <source>Working out how the pieces overlap</source>
-      <translation>Ermitteln, wie sich die Teile überlappen</translation>
+      <translation>Überlappungen werden berechnet</translation>
     </message>
     <message>
       <source>No joints are proposed. Use Find joints first.</source>
-      <translation>Finde zuerst Gelenke; dann gibt es etwas zu nehmen oder zu lassen.</translation>
+      <translation>Keine Gelenke vorgeschlagen. Nutze zuerst Gelenke finden.</translation>
     </message>
     <message>
       <source>Accept joint of {name}</source>
-      <translation>Gelenk von {name} nehmen</translation>
+      <translation>Gelenk von {name} annehmen</translation>
     </message>
     <message>
       <source>{name2} is the parent of {name}, which turns here. {left}</source>
-      <translation>{name} hängt an {name2} und dreht sich hier. {left}</translation>
+      <translation>{name2} ist jetzt das Elternteil von {name}, das sich hier dreht. {left}</translation>
     </message>
     <message>
       <source>The joint of {name} was discarded. {left}</source>
-      <translation>Das Gelenk von {name} wurde ausgelassen. {left}</translation>
+      <translation>Das Gelenk von {name} wurde verworfen. {left}</translation>
     </message>
     <message>
       <source>Accept {count} joints</source>
-      <translation>{count} Gelenke nehmen</translation>
+      <translation>{count} Gelenke annehmen</translation>
     </message>
     <message>
       <source>All proposed joints were discarded.</source>
-      <translation>Alle vorgezeichneten Gelenke wurden weggelassen.</translation>
+      <translation>Alle vorgeschlagenen Gelenke wurden verworfen.</translation>
     </message>
     <message>
       <source>{count} joints are proposed{words}. Click to accept, drag to correct, Alt+click to discard; Enter accepts all.</source>
-      <translation>{count} Gelenke sind vorgezeichnet{words}. Ein Klick nimmt eines, Ziehen berichtigt es, Alt+Klick lässt es aus; Eingabe nimmt alle.</translation>
+      <translation>{count} Gelenke vorgeschlagen{words}. Klick nimmt an, Ziehen korrigiert, Alt+Klick verwirft; Eingabe nimmt alle an.</translation>
     </message>
     <message>
       <source>No joint is missing where parts overlap: all that the art suggests is there already.</source>
-      <translation>Wo Teile sich überlappen, fehlt kein Gelenk: alles, was die Zeichnung nahelegt, ist da.</translation>
+      <translation>Wo Teile sich überlappen, fehlt kein Gelenk: Alles, was die Zeichnung nahelegt, ist da.</translation>
     </message>
     <message>
       <source>{count} joints made.</source>
-      <translation>{count} Gelenke gemacht.</translation>
+      <translation>{count} Gelenke erstellt.</translation>
     </message>
     <message>
       <source> {names} would close a circle or break a limb and stayed proposed.</source>
-      <translation> {names} würde einen Kreis schließen oder ein Glied zerbrechen und blieb vorgezeichnet.</translation>
+      <translation> {names} würde einen Kreis schließen oder ein Glied zerreißen und blieb vorgeschlagen.</translation>
     </message>
     <message>
       <source>Add the art first: a figure has two pieces or more.</source>
-      <translation>Erst die Zeichnungen hinzufügen: Eine Figur hat zwei Teile oder mehr.</translation>
+      <translation>Füg zuerst die Zeichnungen hinzu: Eine Figur hat zwei Stücke oder mehr.</translation>
     </message>
     <message>
       <source>Working out which piece is which</source>
-      <translation>Ermitteln, welches Teil welches ist</translation>
+      <translation>Stücke werden zugeordnet</translation>
     </message>
     <message>
       <source>Build the family first; then it can be saved as a plan.</source>
-      <translation>Zuerst die Familie bauen; dann kann sie als Plan gesichert werden.</translation>
+      <translation>Bau zuerst die Familie; dann lässt sie sich als Plan speichern.</translation>
     </message>
     <message>
       <source>{name} is a body plan now, saved as {path}. Build by plan offers it.</source>
-      <translation>{name} ist jetzt ein Bauplan, gesichert als {path}. Nach Plan bauen bietet ihn an.</translation>
+      <translation>{name} ist jetzt ein Körperplan, gespeichert als {path}. Nach Plan bauen bietet ihn an.</translation>
     </message>
     <message>
       <source>, {count} of them doubtful</source>
@@ -3005,7 +3349,7 @@
     </message>
     <message>
       <source>{plan}, {count} places filled{words}. Drag pieces to other places, click one to clear it; Enter builds.</source>
-      <translation>{plan}, {count} Plätze besetzt{words}. Teile auf andere Plätze ziehen, ein Klick leert einen; Eingabe baut.</translation>
+      <translation>{plan}, {count} Plätze besetzt{words}. Zieh Stücke auf andere Plätze, ein Klick leert einen; Eingabe baut.</translation>
     </message>
     <message>
       <source>{name} is the {place} now.</source>
@@ -3013,27 +3357,27 @@
     </message>
     <message>
       <source>{name} is parented to it</source>
-      <translation>{name} wird neu angehängt</translation>
+      <translation>{name} wird sein Kind</translation>
     </message>
     <message>
       <source>a limb {name}</source>
-      <translation>eine Gliedmaße {name}</translation>
+      <translation>ein Glied {name}</translation>
     </message>
     <message>
       <source>Transferring the rig</source>
-      <translation>Das Rig wird auf die Zeichnungen gelegt</translation>
+      <translation>Rig wird übertragen</translation>
     </message>
     <message>
       <source>Transfer the rig of {name}</source>
-      <translation>Das Rig von {name} auflegen</translation>
+      <translation>Rig von {name} übertragen</translation>
     </message>
     <message>
       <source>The rig of {name} was transferred: {count} pieces found their places. {words}</source>
-      <translation>Das Rig von {name} liegt darauf: {count} Stücke haben ihren Platz gefunden. {words}</translation>
+      <translation>Das Rig von {name} wurde übertragen: {count} Stücke haben ihren Platz. {words}</translation>
     </message>
     <message>
       <source>Building</source>
-      <translation>Aufbauen</translation>
+      <translation>Bauen</translation>
     </message>
     <message>
       <source>Build a {plan}</source>
@@ -3041,7 +3385,7 @@
     </message>
     <message>
       <source>{pieces} pieces, {limbs} limbs and {controls} controls were made. Undo removes all of it. {words}</source>
-      <translation>{pieces} Teile hängen zusammen, {limbs} Glieder und {controls} Regler wurden gemacht. Rückgängig nimmt alles zurück. {words}</translation>
+      <translation>{pieces} Stücke, {limbs} Glieder und {controls} Regler erstellt. Rückgängig entfernt alles. {words}</translation>
     </message>
     <message>
       <source>{side} {what}</source>
@@ -3049,19 +3393,19 @@
     </message>
     <message>
       <source>The plan was discarded.</source>
-      <translation>Der Bauplan ist ausradiert; nichts wurde gemacht.</translation>
+      <translation>Der Plan wurde verworfen.</translation>
     </message>
     <message>
       <source>There is no folder for body plans here.</source>
-      <translation>Hier gibt es keinen Ordner für Baupläne.</translation>
+      <translation>Hier gibt es keinen Ordner für Körperpläne.</translation>
     </message>
     <message>
       <source>Let a plan be guessed first: Build by plan.</source>
-      <translation>Erst einen Bauplan raten lassen: Nach Bauplan bauen.</translation>
+      <translation>Lass zuerst einen Plan raten: Nach Plan bauen.</translation>
     </message>
     <message>
       <source>{name} is no piece of the figure: it is hidden, or lies on another one as its shade.</source>
-      <translation>{name} ist kein Teil der Figur: Es ist verborgen oder liegt als Schatten auf einem anderen.</translation>
+      <translation>{name} ist kein Stück der Figur: Es ist ausgeblendet oder liegt als Schatten auf einem anderen.</translation>
     </message>
     <message>
       <source>{name} turns {off} px elsewhere</source>
@@ -3069,35 +3413,35 @@
     </message>
     <message>
       <source>Nothing is missing: all of this plan is there already.</source>
-      <translation>Nichts fehlt: Alles von diesem Bauplan ist schon da.</translation>
+      <translation>Nichts fehlt: Alles von diesem Plan ist schon da.</translation>
     </message>
     <message>
       <source>Make a limb or a master first; controls are made from them.</source>
-      <translation>Mach zuerst ein Glied oder einen Hauptträger; Griffe werden daraus gemacht.</translation>
+      <translation>Erstelle zuerst ein Glied oder einen Hauptregler; daraus entstehen Regler.</translation>
     </message>
     <message>
       <source>Every limb and carrier has its control already.</source>
-      <translation>Jedes Glied und jeder Träger hat schon einen Griff.</translation>
+      <translation>Jedes Glied und jeder Träger hat schon einen Regler.</translation>
     </message>
     <message>
       <source>Make {count} control{ending}</source>
-      <translation>{count} Griffe machen</translation>
+      <translation>{count} Regler erstellen</translation>
     </message>
     <message>
       <source>{count} controls made. Rehearse with them: Ctrl+5.</source>
-      <translation>{count} Griffe sind gemacht. Probe mit ihnen: Strg+5.</translation>
+      <translation>{count} Regler erstellt. Probe mit ihnen: Strg+5.</translation>
     </message>
     <message>
       <source>The proposed controls were discarded.</source>
-      <translation>Die vorgezeichneten Griffe wurden ausradiert; nichts wurde gemacht.</translation>
+      <translation>Die vorgeschlagenen Regler wurden verworfen.</translation>
     </message>
     <message>
       <source>{name} {word}. Enter makes the others.</source>
-      <translation>{name} {word}. Eingabe macht die anderen.</translation>
+      <translation>{name} {word}. Eingabe erstellt die anderen.</translation>
     </message>
     <message>
       <source>Select what the control should move first: a part, a rivet or a carrier.</source>
-      <translation>Wähle zuerst, was der Griff bewegen soll: ein Teil, eine Niete oder einen Träger.</translation>
+      <translation>Wähle zuerst, was der Regler bewegen soll: ein Teil, eine Niete oder einen Träger.</translation>
     </message>
     <message>
       <source>Select the parts to choose from first, with Shift.</source>
@@ -3105,7 +3449,7 @@
     </message>
     <message>
       <source>Select what leads first, then Shift+click what should follow.</source>
-      <translation>Wähle zuerst, dem gefolgt wird, dann mit Umschalt, was folgen soll.</translation>
+      <translation>Wähle zuerst das Führende, dann mit Umschalt, was folgen soll.</translation>
     </message>
     <message>
       <source>Link {name}</source>
@@ -3113,19 +3457,19 @@
     </message>
     <message>
       <source>Drag the points of the curve in Details; choose there which values are linked.</source>
-      <translation>Die Punkte der Kurve in Einzelheiten ziehen; dort wählen, welche Werte verknüpft sind.</translation>
+      <translation>Zieh die Punkte der Kurve in Details; dort wählst du, welche Werte verknüpft sind.</translation>
     </message>
     <message>
       <source>{count} controls are proposed. Click one to exclude it; Enter makes them, Esc discards them.</source>
-      <translation>{count} Griffe sind vorgezeichnet. Klick lässt einen weg oder nimmt ihn wieder; Eingabe macht sie, Esc radiert sie aus.</translation>
+      <translation>{count} Regler vorgeschlagen. Klick schließt einen aus; Eingabe erstellt sie, Esc verwirft sie.</translation>
     </message>
     <message>
       <source>All proposed controls are excluded; none was made.</source>
-      <translation>Alle vorgezeichneten Griffe waren weggelassen; keiner wurde gemacht.</translation>
+      <translation>Alle vorgeschlagenen Regler sind ausgeschlossen; keiner wurde erstellt.</translation>
     </message>
     <message>
       <source>Make {kind} {made}</source>
-      <translation>{kind} {made} machen</translation>
+      <translation>{kind} {made} erstellen</translation>
     </message>
     <message>
       <source>These are linked already, by {name}; here is its curve. A second link would add to it.</source>
@@ -3133,19 +3477,19 @@
     </message>
     <message>
       <source>Nothing carries this one.</source>
-      <translation>Dieses trägt nichts.</translation>
+      <translation>Nichts trägt dieses.</translation>
     </message>
     <message>
       <source>This one carries nothing.</source>
-      <translation>Dieses trägt selbst nichts.</translation>
+      <translation>Dieses trägt nichts.</translation>
     </message>
     <message>
       <source>Nudge {keys}</source>
-      <translation>{keys} rücken</translation>
+      <translation>{keys} schieben</translation>
     </message>
     <message>
       <source>Nudge {name}</source>
-      <translation>{name} rücken</translation>
+      <translation>{name} schieben</translation>
     </message>
     <message>
       <source>Turn {keys}</source>
@@ -3153,15 +3497,15 @@
     </message>
     <message>
       <source>Nudge pivot of {keys}</source>
-      <translation>Drehpunkt von {keys} rücken</translation>
+      <translation>Drehpunkt von {keys} schieben</translation>
     </message>
     <message>
       <source>Parent {keys} to {name}</source>
-      <translation>{keys} an {name} hängen</translation>
+      <translation>{name} als Elternteil von {keys}</translation>
     </message>
     <message>
       <source>Clear parent of {keys}</source>
-      <translation>{keys} lösen</translation>
+      <translation>Elternteil von {keys} entfernen</translation>
     </message>
     <message>
       <source>Carry {keys} together</source>
@@ -3169,23 +3513,23 @@
     </message>
     <message>
       <source>Put a master over everything</source>
-      <translation>Einen Hauptträger über alles setzen</translation>
+      <translation>Hauptregler über alles setzen</translation>
     </message>
     <message>
       <source>Parent {joints} {where}</source>
-      <translation>{joints} anhängen {where}</translation>
+      <translation>Elternteil für {joints} {where}</translation>
     </message>
     <message>
       <source>Select the joints first, then Shift+click their parent.</source>
-      <translation>Erst die Gelenke wählen, die umgehängt werden, dann mit Umschalt das, woran sie hängen sollen.</translation>
+      <translation>Wähle zuerst die Gelenke, dann Umschalt+Klick auf ihr Elternteil.</translation>
     </message>
     <message>
       <source>Some of these are parents of that place. Drag fewer, or drop elsewhere.</source>
-      <translation>Einige davon tragen die Stelle, an der losgelassen wurde. Weniger ziehen, oder anderswo loslassen.</translation>
+      <translation>Einige davon sind Eltern dieser Stelle. Zieh weniger, oder leg sie anderswo ab.</translation>
     </message>
     <message>
       <source>Accept limit of {name}</source>
-      <translation>Grenze von {name} nehmen</translation>
+      <translation>Grenze von {name} annehmen</translation>
     </message>
     <message>
       <source>{name} keeps the limit that it has.</source>
@@ -3193,11 +3537,11 @@
     </message>
     <message>
       <source>Accept {count} limits</source>
-      <translation>{count} Grenzen nehmen</translation>
+      <translation>{count} Grenzen annehmen</translation>
     </message>
     <message>
       <source>The limits of {count} joints were set.</source>
-      <translation>Die Grenzen von {count} Gelenken wurden übernommen.</translation>
+      <translation>Die Grenzen von {count} Gelenken wurden gesetzt.</translation>
     </message>
     <message>
       <source>Turning the joints</source>
@@ -3205,7 +3549,7 @@
     </message>
     <message>
       <source>Click a picture to accept that limit, or accept all. What is free all the way gets none.</source>
-      <translation>Klick auf ein Bild nimmt diese Grenze, oder nimm alle. Was ganz frei ist, bekommt keine.</translation>
+      <translation>Klick auf ein Bild nimmt diese Grenze an, oder nimm alle an. Was ganz frei ist, bekommt keine.</translation>
     </message>
     <message>
       <source>None of these joints has a seam to look at: neither it nor what carries it has a drawing there.</source>
@@ -3213,11 +3557,11 @@
     </message>
     <message>
       <source>Cancelled: no limit was changed.</source>
-      <translation>Die Suche wurde angehalten; keine Grenze wurde geändert.</translation>
+      <translation>Abgebrochen: Keine Grenze wurde geändert.</translation>
     </message>
     <message>
       <source>&lt;b&gt;Umbrite {version}&lt;/b&gt;&lt;br&gt;Rigs cut-out characters: pivots, limbs, limits and controls.&lt;br&gt;&lt;br&gt;Licence: Apache-2.0. Typeface: Alegreya Sans (OFL 1.1). Ordinary icons: Lucide (ISC).</source>
-      <translation>&lt;b&gt;Umbrite {version}&lt;/b&gt;&lt;br&gt;Macht aus Papierfiguren bewegliche: Drehpunkte, Glieder, Grenzen und Griffe.&lt;br&gt;&lt;br&gt;Lizenz: Apache-2.0. Schrift: Alegreya Sans (OFL 1.1). Gewöhnliche Symbole: Lucide (ISC).</translation>
+      <translation>&lt;b&gt;Umbrite {version}&lt;/b&gt;&lt;br&gt;Macht ausgeschnittene Figuren beweglich: Drehpunkte, Glieder, Grenzen und Regler.&lt;br&gt;&lt;br&gt;Lizenz: Apache-2.0. Schrift: Alegreya Sans (OFL 1.1). Gewöhnliche Symbole: Lucide (ISC).</translation>
     </message>
     <message>
       <source>A report is on the clipboard: versions, and the last fault of this run. Nothing else leaves.</source>
@@ -3225,27 +3569,27 @@
     </message>
     <message>
       <source>Find joints first: arms and legs are found by names such as thigh, shin and foot.</source>
-      <translation>Erst Gelenke finden: Arme und Beine verraten sich durch Namen wie Oberschenkel, Unterschenkel und Fuß, die aneinander hängen.</translation>
+      <translation>Finde zuerst Gelenke: Arme und Beine werden an Namen wie Oberschenkel, Unterschenkel und Fuß erkannt.</translation>
     </message>
     <message>
       <source>{count} proposed. Click one to exclude it; Enter makes them, Esc discards them.</source>
-      <translation>Vorgezeichnet: {count}. Klick lässt eines weg; Eingabe macht sie, Esc radiert sie aus.</translation>
+      <translation>{count} vorgeschlagen. Klick schließt eines aus; Eingabe erstellt sie, Esc verwirft sie.</translation>
     </message>
     <message>
       <source>{way} is {ending}. Enter makes the others.</source>
-      <translation>{way}: {ending}. Eingabe macht die anderen.</translation>
+      <translation>{way} ist {ending}. Eingabe erstellt die anderen.</translation>
     </message>
     <message>
       <source>Make {count} limb{ending} from names</source>
-      <translation>{count} Glieder nach Namen machen</translation>
+      <translation>{count} Glieder aus Namen erstellen</translation>
     </message>
     <message>
       <source>{names}: drag a hook to what it should follow, T turns a bend side. Next: Make controls, K.</source>
-      <translation>{names}: die Schnur eines Hakens zu dem ziehen, dem er folgen soll; T wendet eine Beugeseite. Als Nächstes: Griffe machen, K.</translation>
+      <translation>{names}: Zieh einen Haken zu dem, dem er folgt, T wechselt eine Beugeseite. Als Nächstes: Regler erstellen, K.</translation>
     </message>
     <message>
       <source>The proposed limbs were discarded.</source>
-      <translation>Die vorgezeichneten Glieder wurden ausradiert.</translation>
+      <translation>Die vorgeschlagenen Glieder wurden verworfen.</translation>
     </message>
     <message>
       <source>Turn bend side of {keys}</source>
@@ -3257,7 +3601,7 @@
     </message>
     <message>
       <source>Turn the drawn bend of {keys} over</source>
-      <translation>Gezeichnete Beugung von {keys} umdrehen</translation>
+      <translation>Gezeichnete Beugung von {keys} umkehren</translation>
     </message>
     <message>
       <source>Bent to the other side at rest: {names}.</source>
@@ -3269,15 +3613,15 @@
     </message>
     <message>
       <source>Select both ends of the limb first, such as shoulder and wrist.</source>
-      <translation>Wähle zuerst beide Enden des Gliedes, etwa Schulter und Handgelenk.</translation>
+      <translation>Wähle zuerst beide Enden des Glieds, etwa Schulter und Handgelenk.</translation>
     </message>
     <message>
       <source>All proposed limbs are excluded. Click one to include it, or discard them with Esc.</source>
-      <translation>Alle vorgezeichneten Gliedmaßen sind ausgelassen. Eine anklicken nimmt sie wieder auf, Esc radiert alle weg.</translation>
+      <translation>Alle vorgeschlagenen Glieder sind ausgeschlossen. Klick eines an, um es einzuschließen, oder verwirf sie mit Esc.</translation>
     </message>
     <message>
       <source>Drawn bent to the other side: {names}. That stays as it is drawn; Alt+Shift+T turns the drawn bend over.</source>
-      <translation>Zur anderen Seite gebeugt gezeichnet: {names}. Das bleibt, wie es gezeichnet ist; Alt+Umschalt+T dreht die gezeichnete Beugung um.</translation>
+      <translation>Zur anderen Seite gebeugt gezeichnet: {names}. Das bleibt so; Alt+Umschalt+T kehrt die gezeichnete Beugung um.</translation>
     </message>
     <message>
       <source>Extend {name}</source>
@@ -3285,7 +3629,7 @@
     </message>
     <message>
       <source>{name} is drawn straight; T alone turns its bend side.</source>
-      <translation>{name} ist gerade gezeichnet; T allein dreht die Beugeseite.</translation>
+      <translation>{name} ist gerade gezeichnet; T allein wechselt die Beugeseite.</translation>
     </message>
     <message>
       <source>Remove limit of {keys}</source>
@@ -3301,7 +3645,7 @@
     </message>
     <message>
       <source>Select the joint that has the limit first, then others with Shift.</source>
-      <translation>Zuerst das Gelenk mit der Grenze wählen, dann andere mit Umschalt.</translation>
+      <translation>Wähle zuerst das Gelenk mit der Grenze, dann andere mit Umschalt.</translation>
     </message>
     <message>
       <source>Limit {name}</source>
@@ -3325,7 +3669,7 @@
     </message>
     <message>
       <source>Bring back all of {part}</source>
-      <translation>{part} ganz zurückholen</translation>
+      <translation>{part} ganz wiederherstellen</translation>
     </message>
     <message>
       <source>{name} at two depths</source>
@@ -3333,11 +3677,11 @@
     </message>
     <message>
       <source>{name} rides along in front. Trim it (B) to the piece that should be seen there.</source>
-      <translation>{name} fährt vorne mit. Beschneiden (B) lässt davon nur das Stück sehen, das dort zu sehen sein soll.</translation>
+      <translation>{name} geht vorn mit. Beschneide es (B) auf das Stück, das dort zu sehen sein soll.</translation>
     </message>
     <message>
       <source>Clear {count} guides</source>
-      <translation>{count} Hilfslinien entfernen</translation>
+      <translation>{count} Hilfslinien löschen</translation>
     </message>
     <message>
       <source>There are no guides. Show the rulers and pull one out.</source>
@@ -3361,7 +3705,7 @@
     </message>
     <message>
       <source>{name} is a reference picture now: dimmed, behind everything, never picked on the board or exported.</source>
-      <translation>{name} ist jetzt eine Vorlage: blass, hinter allem, auf dem Brett nicht zu fassen und nie exportiert.</translation>
+      <translation>{name} ist jetzt eine Vorlage: blass, hinter allem, nie wählbar und nie exportiert.</translation>
     </message>
     <message>
       <source>Painting {path}</source>
@@ -3369,11 +3713,11 @@
     </message>
     <message>
       <source>Cover the seam of {name}</source>
-      <translation>Die Naht von {name} abdecken</translation>
+      <translation>Naht von {name} abdecken</translation>
     </message>
     <message>
       <source>{name} made: a seam cover turns with its joint and has its own place in the depth rail.</source>
-      <translation>Abgedeckt mit {name}: Was eine Naht abdeckt, dreht sich mit seinem Gelenk und hat einen eigenen Platz in der Tiefenleiste.</translation>
+      <translation>{name} erstellt: Eine Nahtabdeckung dreht sich mit ihrem Gelenk und hat ihren Platz in der Tiefenleiste.</translation>
     </message>
     <message>
       <source>Shade {count} part{ending}</source>
@@ -3381,11 +3725,11 @@
     </message>
     <message>
       <source>{name} has no drawing whose colour a cover could take. Select a joint with a part.</source>
-      <translation>{name} hat keine Zeichnung, deren Farbe eine Abdeckung annehmen könnte. Ein Gelenk mit einem Teil auswählen.</translation>
+      <translation>{name} hat keine Zeichnung, deren Farbe eine Abdeckung annehmen könnte. Wähle ein Gelenk mit einem Teil.</translation>
     </message>
     <message>
       <source>The pivot of {name} lies outside its drawing, so there is no seam to cover. Move the pivot first.</source>
-      <translation>Der Drehpunkt von {name} liegt neben der Zeichnung, also gibt es keine Naht abzudecken. Erst den Drehpunkt verschieben.</translation>
+      <translation>Der Drehpunkt von {name} liegt außerhalb der Zeichnung, es gibt also keine Naht. Verschieb zuerst den Drehpunkt.</translation>
     </message>
     <message>
       <source>A cover is one drawing, and this has {count} layers. Choose a picture of one.</source>
@@ -3393,7 +3737,7 @@
     </message>
     <message>
       <source>{name} lies on no part any more, so it can't be made again.</source>
-      <translation>{name} liegt auf keinem Teil mehr und kann nicht neu gemacht werden.</translation>
+      <translation>{name} liegt auf keinem Teil mehr und kann nicht neu erstellt werden.</translation>
     </message>
     <message>
       <source>{name} would show nothing here, so it stays as it was.</source>
@@ -3401,7 +3745,7 @@
     </message>
     <message>
       <source>{name} is locked. Click its padlock in the family to unlock it.</source>
-      <translation>{name} ist gesperrt. Das Schloss in der Familie anklicken, um es freizugeben.</translation>
+      <translation>{name} ist gesperrt. Klick auf sein Schloss in der Familie gibt es frei.</translation>
     </message>
     <message>
       <source>The draw order of {names} is keyed at frame {frame}, and holds from there on.</source>
@@ -3421,7 +3765,7 @@
     </message>
     <message>
       <source>This is the rest pose now. </source>
-      <translation>Dies ist jetzt die Ruhelage. </translation>
+      <translation>Das ist jetzt die Ruhepose. </translation>
     </message>
     <message>
       <source>There are no parts yet. Open a layered picture first.</source>
@@ -3437,7 +3781,7 @@
     </message>
     <message>
       <source>Select one joint first.</source>
-      <translation>Wähle zuerst ein Gelenk aus.</translation>
+      <translation>Wähle zuerst ein Gelenk.</translation>
     </message>
     <message>
       <source>Select something first.</source>
@@ -3445,7 +3789,7 @@
     </message>
     <message>
       <source>Select a limb first: click its hook, or one of its joints.</source>
-      <translation>Wähle zuerst ein Glied: klicke seinen Haken an oder eines seiner Gelenke.</translation>
+      <translation>Wähle zuerst ein Glied: Klick auf seinen Haken oder eines seiner Gelenke.</translation>
     </message>
     <message>
       <source>Select a joint that has a limit first.</source>
@@ -3453,11 +3797,11 @@
     </message>
     <message>
       <source>This puppet has a master already.</source>
-      <translation>Diese Puppe hat schon einen Hauptträger.</translation>
+      <translation>Diese Figur hat schon einen Hauptregler.</translation>
     </message>
     <message>
       <source>The puppet is at rest.</source>
-      <translation>Die Puppe ist in Ruhe.</translation>
+      <translation>Die Figur ist in Ruhe.</translation>
     </message>
     <message>
       <source>There is nothing to undo.</source>
@@ -3469,11 +3813,11 @@
     </message>
     <message>
       <source>No point is held. Choose Whole body and click the art to hold it there.</source>
-      <translation>Kein Punkt ist gehalten. Nimm Ganzer Körper und klicke auf die Zeichnung.</translation>
+      <translation>Kein Punkt wird gehalten. Wähle Ganzer Körper und klick auf die Zeichnung.</translation>
     </message>
     <message>
       <source>Make limbs first: legs are found by them.</source>
-      <translation>Mach zuerst Glieder: an ihnen werden Beine erkannt.</translation>
+      <translation>Erstelle zuerst Glieder: An ihnen werden Beine erkannt.</translation>
     </message>
     <message>
       <source>Remove {name}</source>
@@ -3481,11 +3825,11 @@
     </message>
     <message>
       <source>{name} was removed with {others}.</source>
-      <translation>{name} ist entfernt, mit {others}.</translation>
+      <translation>{name} wurde mit {others} entfernt.</translation>
     </message>
     <message>
       <source>{carrier} is now the parent of: {names}.</source>
-      <translation>An {carrier} hängen jetzt: {names}.</translation>
+      <translation>{carrier} ist jetzt das Elternteil von: {names}.</translation>
     </message>
     <message>
       <source>No longer clipped: {names}.</source>
@@ -3493,7 +3837,7 @@
     </message>
     <message>
       <source>{error} Shift+Delete removes both.</source>
-      <translation>{error} Umschalt+Entf nimmt es mit.</translation>
+      <translation>{error} Umschalt+Entf entfernt beides.</translation>
     </message>
     <message>
       <source>Undo brings all of it back.</source>
@@ -3501,15 +3845,15 @@
     </message>
     <message>
       <source>Select the head first, or all pieces of the face.</source>
-      <translation>Zuerst den Kopf oder alle Stücke des Gesichts auswählen.</translation>
+      <translation>Wähle zuerst den Kopf oder alle Stücke des Gesichts.</translation>
     </message>
     <message>
       <source>{name} stays as it is when the head turns.</source>
-      <translation>{name} bleibt, wenn der Kopf sich dreht.</translation>
+      <translation>{name} bleibt, wie es ist, wenn der Kopf sich dreht.</translation>
     </message>
     <message>
       <source>A head {view}, {sure} sure. Click a piece to leave it out; Enter makes what is ticked, Esc discards it.</source>
-      <translation>Ein Kopf {view}, zu {sure} sicher. Ein Klick lässt ein Stück weg; Eingabe macht, was angehakt ist, Esc verwirft es.</translation>
+      <translation>Ein Kopf {view}, zu {sure} sicher. Klick schließt ein Stück aus; Eingabe erstellt das Angehakte, Esc verwirft es.</translation>
     </message>
     <message>
       <source>from the front</source>
@@ -3525,19 +3869,19 @@
     </message>
     <message>
       <source>Make {names} for a face</source>
-      <translation>{names} für ein Gesicht machen</translation>
+      <translation>{names} für ein Gesicht erstellen</translation>
     </message>
     <message>
       <source>{names}: drag the beads. Correct any of their poses with Pose at this value.</source>
-      <translation>{names}: die Perlen ziehen. Jede Pose lässt sich mit Pose bei diesem Wert berichtigen.</translation>
+      <translation>{names}: Zieh die Perlen. Jede Pose lässt sich mit Pose bei diesem Wert korrigieren.</translation>
     </message>
     <message>
       <source>The head turn was discarded; nothing was made.</source>
-      <translation>Die Kopfdrehung wurde verworfen; nichts wurde gemacht.</translation>
+      <translation>Die Kopfdrehung wurde verworfen; nichts wurde erstellt.</translation>
     </message>
     <message>
       <source>Nothing is ticked. Tick what shall be made for this face, or press Esc.</source>
-      <translation>Nichts ist angehakt. Anhaken, was für dieses Gesicht gemacht werden soll, oder Esc drücken.</translation>
+      <translation>Nichts ist angehakt. Hak an, was für dieses Gesicht erstellt werden soll, oder drück Esc.</translation>
     </message>
     <message>
       <source>{name} turns with the head.</source>
@@ -3545,11 +3889,11 @@
     </message>
     <message>
       <source>Select a slider, a pad, a chooser or a joint first; the pose belongs to its value.</source>
-      <translation>Zuerst einen Schieber, ein Feld, einen Wähler oder ein Gelenk auswählen; die Pose gehört zu dessen Wert.</translation>
+      <translation>Wähle zuerst einen Schieber, ein Feld, einen Wähler oder ein Gelenk; die Pose gehört zu dessen Wert.</translation>
     </message>
     <message>
       <source>Bend a joint in Rehearse first, as far as it looks wrong, and select it.</source>
-      <translation>Zuerst in Proben ein Gelenk so weit beugen, dass es falsch aussieht, und es auswählen.</translation>
+      <translation>Beuge zuerst in der Probe ein Gelenk so weit, wie es falsch aussieht, und wähle es.</translation>
     </message>
     <message>
       <source>Pose {name} at {value}</source>
@@ -3561,19 +3905,19 @@
     </message>
     <message>
       <source>Select a slider, a pad, a chooser or a joint that has poses.</source>
-      <translation>Einen Schieber, ein Feld, einen Wähler oder ein Gelenk mit Posen auswählen.</translation>
+      <translation>Wähle einen Schieber, ein Feld, einen Wähler oder ein Gelenk mit Posen.</translation>
     </message>
     <message>
       <source>Pose {name} at {value}: Enter accepts it, Esc discards it.</source>
-      <translation>{name} bei {value} posieren: Eingabe speichert es, Esc verwirft es.</translation>
+      <translation>{name} bei {value}: Eingabe nimmt die Pose an, Esc verwirft sie.</translation>
     </message>
     <message>
       <source>{name} is bent to {turn}: push the art until it looks right. Enter accepts it.</source>
-      <translation>{name} ist auf {turn} gebeugt: die Zeichnung schieben, bis sie stimmt. Eingabe speichert es.</translation>
+      <translation>{name} ist auf {turn} gebeugt: Schieb die Zeichnung, bis sie stimmt. Eingabe nimmt es an.</translation>
     </message>
     <message>
       <source>What was posed was discarded. Ctrl+Shift+Z restores it.</source>
-      <translation>Was posiert wurde, ist verworfen. Strg+Umschalt+Z holt es zurück.</translation>
+      <translation>Was posiert wurde, ist verworfen. Strg+Umschalt+Z stellt es wieder her.</translation>
     </message>
     <message>
       <source>Mirror a pose of {name}</source>
@@ -3593,35 +3937,35 @@
     </message>
     <message>
       <source>Drag its bead, then pose what belongs there with Pose at this value.</source>
-      <translation>Die Perle ziehen, dann mit Pose bei diesem Wert posieren, was dorthin gehört.</translation>
+      <translation>Zieh die Perle, dann posier mit Pose bei diesem Wert, was dorthin gehört.</translation>
     </message>
     <message>
       <source>Nothing was posed, so nothing was made.</source>
-      <translation>Nichts wurde posiert, also nichts gespeichert.</translation>
+      <translation>Nichts wurde posiert, also nichts erstellt.</translation>
     </message>
     <message>
       <source>{name} shows this pose at {value}. Drag its bead to see it come and go.</source>
-      <translation>{name} zeigt diese Pose bei {value}. Die Perle ziehen, um sie kommen und gehen zu sehen.</translation>
+      <translation>{name} zeigt diese Pose bei {value}. Zieh die Perle, um sie kommen und gehen zu sehen.</translation>
     </message>
     <message>
       <source>{name} shows this pose when it is turned to {value}.</source>
-      <translation>{name} zeigt diese Pose bei einer Drehung auf {value}.</translation>
+      <translation>{name} zeigt diese Pose, wenn es auf {value} gedreht ist.</translation>
     </message>
     <message>
       <source>{name} is turned by its limb. Bend it as far as this pose.</source>
-      <translation>{name} wird von seiner Gliedmaße gedreht. So weit beugen wie in dieser Pose.</translation>
+      <translation>{name} wird von seinem Glied gedreht. Beuge es so weit wie in dieser Pose.</translation>
     </message>
     <message>
       <source>{name} is at rest. Turn it first, then pose what goes with it.</source>
-      <translation>{name} ist in Ruhe. Zuerst drehen, dann posieren, was dazugehört.</translation>
+      <translation>{name} ist in Ruhe. Dreh es zuerst, dann posier, was dazugehört.</translation>
     </message>
     <message>
       <source>{name} is at its neutral value, where the puppet is as drawn. Drag its bead first.</source>
-      <translation>{name} steht auf seinem neutralen Wert, bei dem die Figur wie gezeichnet ist. Zuerst die Perle ziehen.</translation>
+      <translation>{name} steht auf seinem neutralen Wert, bei dem die Figur wie gezeichnet ist. Zieh zuerst die Perle.</translation>
     </message>
     <message>
       <source>Bend {name} as far as this pose first; its limb turns it.</source>
-      <translation>Zuerst {name} so weit beugen wie in dieser Pose; die Gliedmaße dreht es.</translation>
+      <translation>Beuge zuerst {name} so weit wie in dieser Pose; sein Glied dreht es.</translation>
     </message>
     <message>
       <source>{name} shows; it can't reach where the hand was, {away} px are missing.</source>
@@ -3629,23 +3973,23 @@
     </message>
     <message>
       <source>Select a part, a chooser or a branch of a variant set first.</source>
-      <translation>Zuerst Teil, Wähler oder Zweig eines Variantensatzes wählen.</translation>
+      <translation>Wähle zuerst ein Teil, einen Wähler oder einen Zweig eines Variantensatzes.</translation>
     </message>
     <message>
       <source>Select a part of a set, or several parts with Shift, first.</source>
-      <translation>Zuerst ein Teil eines Satzes oder mehrere Teile mit Umschalt wählen.</translation>
+      <translation>Wähle zuerst ein Teil eines Satzes, oder mehrere Teile mit Umschalt.</translation>
     </message>
     <message>
       <source>Select a drawing of a variant set first.</source>
-      <translation>Zuerst eine Zeichnung eines Variantensatzes wählen.</translation>
+      <translation>Wähle zuerst eine Zeichnung eines Variantensatzes.</translation>
     </message>
     <message>
       <source>Select the joint with which the branch begins first.</source>
-      <translation>Zuerst das Gelenk wählen, mit dem der Zweig beginnt.</translation>
+      <translation>Wähle zuerst das Gelenk, mit dem der Zweig beginnt.</translation>
     </message>
     <message>
       <source>Select the joints with which the branches begin first, with Shift.</source>
-      <translation>Zuerst die Gelenke wählen, mit denen die Zweige beginnen, mit Umschalt.</translation>
+      <translation>Wähle zuerst mit Umschalt die Gelenke, mit denen die Zweige beginnen.</translation>
     </message>
     <message>
       <source>Show {name} of {set}</source>
@@ -3653,11 +3997,11 @@
     </message>
     <message>
       <source>Make the set {name}</source>
-      <translation>Satz {name} machen</translation>
+      <translation>Satz {name} erstellen</translation>
     </message>
     <message>
       <source>One of {count} shows at a time now. [ and ] go through {name}; K makes a chooser of it.</source>
-      <translation>Von {count} ist nun eines zu sehen. [ und ] gehen {name} durch; K macht einen Wähler daraus.</translation>
+      <translation>Eines von {count} ist jetzt zu sehen. [ und ] gehen {name} durch; K erstellt einen Wähler.</translation>
     </message>
     <message>
       <source>Copy {name} as a variant</source>
@@ -3665,19 +4009,19 @@
     </message>
     <message>
       <source>The copy is a variant of its own: bend it, and give it other drawings.</source>
-      <translation>Die Kopie ist eine eigene Variante: biegen und andere Zeichnungen geben.</translation>
+      <translation>Die Kopie ist eine eigene Variante: Beuge sie und gib ihr andere Zeichnungen.</translation>
     </message>
     <message>
       <source>Remove {count} from their sets</source>
-      <translation>{count} aus ihren Sätzen nehmen</translation>
+      <translation>{count} aus ihren Sätzen entfernen</translation>
     </message>
     <message>
       <source>Make {name}</source>
-      <translation>{name} machen</translation>
+      <translation>{name} erstellen</translation>
     </message>
     <message>
       <source>One of these parts shows at a time now; click its thumbnail in Rehearse.</source>
-      <translation>Von diesen Teilen ist nun immer eines zu sehen; in Proben auf sein Bildchen klicken.</translation>
+      <translation>Von diesen Teilen ist jetzt eines zu sehen; klick in der Probe auf sein Bildchen.</translation>
     </message>
     <message>
       <source>Name {name}</source>
@@ -3689,7 +4033,7 @@
     </message>
     <message>
       <source>Remove {name} from its set</source>
-      <translation>{name} aus seinem Satz nehmen</translation>
+      <translation>{name} aus seinem Satz entfernen</translation>
     </message>
     <message>
       <source>Order the variants</source>
@@ -3697,7 +4041,7 @@
     </message>
     <message>
       <source>Keep the hand's place</source>
-      <translation>Platz der Hand übernehmen</translation>
+      <translation>Platz der Hand behalten</translation>
     </message>
     <message>
       <source>{name} shows.</source>
@@ -3705,27 +4049,27 @@
     </message>
     <message>
       <source>Align {part}</source>
-      <translation>{part} auflegen</translation>
+      <translation>{part} ausrichten</translation>
     </message>
     <message>
       <source>Select a part, a joint, controls or links first.</source>
-      <translation>Wählen Sie zuerst ein Teil, ein Gelenk, Regler oder Verknüpfungen.</translation>
+      <translation>Wähle zuerst ein Teil, ein Gelenk, Regler oder Verknüpfungen.</translation>
     </message>
     <message>
       <source>Select a part or a joint first; its branch goes along.</source>
-      <translation>Wählen Sie zuerst ein Teil oder ein Gelenk; sein Zweig geht mit.</translation>
+      <translation>Wähle zuerst ein Teil oder ein Gelenk; sein Zweig geht mit.</translation>
     </message>
     <message>
       <source>{name} is on the clipboard: {count} parts. Paste it here or in another window.</source>
-      <translation>{name} ist in der Zwischenablage: {count} Teile. Fügen Sie es hier oder in einem anderen Fenster ein.</translation>
+      <translation>{name} ist in der Zwischenablage: {count} Teile. Füg es hier oder in einem anderen Fenster ein.</translation>
     </message>
     <message>
       <source>The take {name} is on the clipboard, by names.</source>
-      <translation>Die Aufnahme {name} ist in der Zwischenablage, nach Namen.</translation>
+      <translation>Der Take {name} ist in der Zwischenablage, nach Namen.</translation>
     </message>
     <message>
       <source>Paste the take {name}</source>
-      <translation>Die Aufnahme {name} einfügen</translation>
+      <translation>Take {name} einfügen</translation>
     </message>
     <message>
       <source>Paste by names</source>
@@ -3741,7 +4085,7 @@
     </message>
     <message>
       <source>Insert {name}</source>
-      <translation>{name} holen</translation>
+      <translation>{name} einfügen</translation>
     </message>
     <message>
       <source>, on {name}</source>
@@ -3749,7 +4093,7 @@
     </message>
     <message>
       <source>{name} was inserted{where}: {count} parts. Ctrl+Alt+Up and Down scale it.</source>
-      <translation>{name} ist da{where}: {count} Teile. Strg+Alt+Auf und Ab machen es größer und kleiner.</translation>
+      <translation>{name} wurde eingefügt{where}: {count} Teile. Strg+Alt+Auf und Ab skalieren es.</translation>
     </message>
     <message>
       <source>{what} on the clipboard, by names.</source>
@@ -3773,19 +4117,19 @@
     </message>
     <message>
       <source>There is no branch, control, link or take on the clipboard. Copy one here or in another window first.</source>
-      <translation>In der Zwischenablage ist kein Zweig, Regler, keine Verknüpfung oder Aufnahme. Kopieren Sie zuerst hier oder in einem anderen Fenster etwas.</translation>
+      <translation>In der Zwischenablage ist kein Zweig, Regler, keine Verknüpfung und kein Take. Kopier zuerst etwas, hier oder in einem anderen Fenster.</translation>
     </message>
     <message>
       <source>Select something of a guest first.</source>
-      <translation>Wählen Sie zuerst etwas von einem Gast.</translation>
+      <translation>Wähle zuerst etwas von einem Gast.</translation>
     </message>
     <message>
       <source>Insert {name} as a guest</source>
-      <translation>{name} als Gast aufnehmen</translation>
+      <translation>{name} als Gast einfügen</translation>
     </message>
     <message>
       <source>{name} is a guest: {count} parts, moved as one. Its own file stays what it is.</source>
-      <translation>{name} ist ein Gast: {count} Teile, als eines bewegt. Seine eigene Datei bleibt, wie sie ist.</translation>
+      <translation>{name} ist ein Gast: {count} Teile, als Ganzes bewegt. Seine eigene Datei bleibt, wie sie ist.</translation>
     </message>
     <message>
       <source>Place {name}</source>
@@ -3801,31 +4145,31 @@
     </message>
     <message>
       <source>Hide the controls of {name}</source>
-      <translation>Die Regler von {name} verbergen</translation>
+      <translation>Regler von {name} ausblenden</translation>
     </message>
     <message>
       <source>Show the controls of {name}</source>
-      <translation>Die Regler von {name} zeigen</translation>
+      <translation>Regler von {name} einblenden</translation>
     </message>
     <message>
       <source>Update {name}</source>
-      <translation>{name} auf den neuen Stand bringen</translation>
+      <translation>{name} aktualisieren</translation>
     </message>
     <message>
       <source>{name} is as its file has it. {told}</source>
-      <translation>{name} ist, wie seine Datei ihn hat. {told}</translation>
+      <translation>{name} ist, wie in seiner Datei. {told}</translation>
     </message>
     <message>
       <source>Detach {name} from its file</source>
-      <translation>{name} zu einem Teil dieser Figur machen</translation>
+      <translation>{name} von seiner Datei lösen</translation>
     </message>
     <message>
       <source>{name} is no guest any more: all of it can be changed here.</source>
-      <translation>{name} ist kein Gast mehr: alles daran lässt sich hier ändern.</translation>
+      <translation>{name} ist kein Gast mehr: Alles lässt sich hier ändern.</translation>
     </message>
     <message>
       <source>{name} was inserted at the current frame.</source>
-      <translation>{name} ist von der Lampe an eingelegt.</translation>
+      <translation>{name} wurde am aktuellen Bild eingefügt.</translation>
     </message>
     <message>
       <source>Where guests come from</source>
@@ -3833,15 +4177,15 @@
     </message>
     <message>
       <source>Version {count}</source>
-      <translation>Stand {count}</translation>
+      <translation>Version {count}</translation>
     </message>
     <message>
       <source>Save {name}</source>
-      <translation>{name} behalten</translation>
+      <translation>{name} speichern</translation>
     </message>
     <message>
       <source>{name} is kept in the file. Double-click its name to change it.</source>
-      <translation>{name} ist in der Datei behalten. Ein Doppelklick auf den Namen ändert ihn.</translation>
+      <translation>{name} ist in der Datei gespeichert. Doppelklick auf den Namen ändert ihn.</translation>
     </message>
     <message>
       <source>Name {strip}</source>
@@ -3849,11 +4193,11 @@
     </message>
     <message>
       <source>Restore {name}</source>
-      <translation>Zurück zu {name}</translation>
+      <translation>{name} wiederherstellen</translation>
     </message>
     <message>
       <source>Everything is as it was at {name}. Undo leads back to now.</source>
-      <translation>Alles ist, wie es bei {name} war. Rückgängig führt zu jetzt zurück.</translation>
+      <translation>Alles ist wie bei {name}. Rückgängig führt zum Jetzt zurück.</translation>
     </message>
     <message>
       <source>Pose {name}</source>
@@ -3865,11 +4209,11 @@
     </message>
     <message>
       <source>{name} was saved{part}. Double click its name to rename it.</source>
-      <translation>{name} liegt im Regal{part}. Doppelklick auf den Namen gibt einen anderen.</translation>
+      <translation>{name} wurde gespeichert{part}. Doppelklick auf den Namen benennt sie um.</translation>
     </message>
     <message>
       <source>The pose is on the clipboard: {count} values by name.</source>
-      <translation>Die Pose liegt in der Zwischenablage: {count} Werte nach Namen.</translation>
+      <translation>Die Pose ist in der Zwischenablage: {count} Werte nach Namen.</translation>
     </message>
     <message>
       <source>Paste pose</source>
@@ -3877,23 +4221,23 @@
     </message>
     <message>
       <source>Load pose</source>
-      <translation>Pose annehmen</translation>
+      <translation>Pose laden</translation>
     </message>
     <message>
       <source>Pose loaded: {count} values.{words}</source>
-      <translation>Pose genommen: {count} Werte.{words}</translation>
+      <translation>Pose geladen: {count} Werte.{words}</translation>
     </message>
     <message>
       <source>Select what the pose should be for first: controls, or pieces of the puppet.</source>
-      <translation>Wähle zuerst, wofür die Pose sein soll: Griffe oder Stücke der Puppe.</translation>
+      <translation>Wähle zuerst, wofür die Pose sein soll: Regler oder Stücke der Figur.</translation>
     </message>
     <message>
       <source>There is no pose on the clipboard. Copy one here or in another window first.</source>
-      <translation>In der Zwischenablage ist keine Pose. Kopiere zuerst eine.</translation>
+      <translation>In der Zwischenablage ist keine Pose. Kopier zuerst eine, hier oder in einem anderen Fenster.</translation>
     </message>
     <message>
       <source>This file holds no pose. Export a pose file here or in another window first.</source>
-      <translation>Diese Datei hat keine Pose. Gib zuerst eine Posendatei aus.</translation>
+      <translation>Diese Datei enthält keine Pose. Exportier zuerst eine Posendatei, hier oder in einem anderen Fenster.</translation>
     </message>
     <message>
       <source>Move {count} keys</source>
@@ -3901,7 +4245,7 @@
     </message>
     <message>
       <source>There is no take yet. Pose something in Takes, or make a take.</source>
-      <translation>Es gibt noch keine Aufnahme. Stelle an der Lampe, oder mach eine.</translation>
+      <translation>Es gibt noch keinen Take. Posier etwas in Takes, oder erstelle einen Take.</translation>
     </message>
     <message>
       <source>Drag {count} keys</source>
@@ -3913,7 +4257,7 @@
     </message>
     <message>
       <source>Ease {count} keys</source>
-      <translation>{count} Wege weicher</translation>
+      <translation>{count} Schlüssel abbremsen</translation>
     </message>
     <message>
       <source>Stretch {count} keys</source>
@@ -3937,7 +4281,7 @@
     </message>
     <message>
       <source>Put the {word} at frame {frame}</source>
-      <translation>{word} auf Bild {frame} legen</translation>
+      <translation>{word} auf Bild {frame} setzen</translation>
     </message>
     <message>
       <source>Copy {count} keys</source>
@@ -3945,23 +4289,23 @@
     </message>
     <message>
       <source>This take has no layers yet.</source>
-      <translation>Über diesem Take liegt noch nichts.</translation>
+      <translation>Dieser Take hat noch keine Ebenen.</translation>
     </message>
     <message>
       <source>Open a layer on the tape first: click its name.</source>
-      <translation>Zuerst auf dem Band eine Ebene öffnen: auf ihren Namen klicken.</translation>
+      <translation>Öffne zuerst eine Ebene auf dem Band: Klick auf ihren Namen.</translation>
     </message>
     <message>
       <source>There is no other take to add as a layer.</source>
-      <translation>Es gibt keinen anderen Take, der über diesem liegen könnte.</translation>
+      <translation>Es gibt keinen anderen Take als Ebene.</translation>
     </message>
     <message>
       <source>The layer {name} is keyed now.</source>
-      <translation>Schlüssel gehen jetzt in die Ebene {name}.</translation>
+      <translation>Die Ebene {name} bekommt jetzt die Schlüssel.</translation>
     </message>
     <message>
       <source>The take itself is keyed now.</source>
-      <translation>Schlüssel gehen jetzt in den Take selbst.</translation>
+      <translation>Der Take selbst bekommt jetzt die Schlüssel.</translation>
     </message>
     <message>
       <source>{name} on</source>
@@ -3973,19 +4317,19 @@
     </message>
     <message>
       <source>Amount of {name}</source>
-      <translation>Anteil von {name}</translation>
+      <translation>Stärke von {name}</translation>
     </message>
     <message>
       <source>Remove the layer {name}</source>
-      <translation>Die Ebene {name} entfernen</translation>
+      <translation>Ebene {name} entfernen</translation>
     </message>
     <message>
       <source>Move {name} up</source>
-      <translation>{name} weiter nach oben</translation>
+      <translation>{name} nach oben</translation>
     </message>
     <message>
       <source>Flatten the layers of {name}</source>
-      <translation>Aus {name} einen Take machen</translation>
+      <translation>Ebenen von {name} zusammenfassen</translation>
     </message>
     <message>
       <source>{name} is one take now, of {count} keys, and looks the same.</source>
@@ -3993,7 +4337,7 @@
     </message>
     <message>
       <source>Change how {name} is added</source>
-      <translation>Wie {name} darüberliegt</translation>
+      <translation>Ändern, wie {name} hinzukommt</translation>
     </message>
     <message>
       <source>{name} is the only layer.</source>
@@ -4001,47 +4345,47 @@
     </message>
     <message>
       <source>Select the joint where the swing should begin: on a tail, a scarf, an ear.</source>
-      <translation>Zuerst das Gelenk wählen, ab dem es schwingen soll: Schwanz, Schal, Ohr.</translation>
+      <translation>Wähle das Gelenk, ab dem es schwingen soll: an Schwanz, Schal, Ohr.</translation>
     </message>
     <message>
       <source>Let {name} swing</source>
-      <translation>{name} lose hängen lassen</translation>
+      <translation>{name} schwingen lassen</translation>
     </message>
     <message>
       <source>Stop {name} swinging</source>
-      <translation>{name} steif machen</translation>
+      <translation>{name} nicht mehr schwingen lassen</translation>
     </message>
     <message>
       <source>{count} joints have a key at every frame, and do not swing in this take.</source>
-      <translation>{count} Gelenke haben in jedem Bild einen Schlüssel und sind in dieser Aufnahme steif.</translation>
+      <translation>{count} Gelenke haben bei jedem Bild einen Schlüssel und schwingen in diesem Take nicht.</translation>
     </message>
     <message>
       <source>The walk has a key at every frame, which can be corrected.</source>
-      <translation>Der Gang hat in jedem Bild einen Schlüssel, der sich verbessern lässt.</translation>
+      <translation>Der Gang hat bei jedem Bild einen Schlüssel, der sich korrigieren lässt.</translation>
     </message>
     <message>
       <source>Limbs turn these joints, so they can't swing. Choose a tail, a scarf, an ear.</source>
-      <translation>Diese Gelenke drehen Gliedmaßen, sie können nicht lose hängen. Schwanz, Schal oder Ohr wählen.</translation>
+      <translation>Glieder drehen diese Gelenke, sie können also nicht schwingen. Wähle Schwanz, Schal oder Ohr.</translation>
     </message>
     <message>
       <source>{count} joints swing after what carries them, in every take.</source>
-      <translation>{count} Gelenke schwingen dem nach, was sie trägt, in jeder Aufnahme.</translation>
+      <translation>{count} Gelenke schwingen in jedem Take dem nach, was sie trägt.</translation>
     </message>
     <message>
       <source>{count} joints stopped swinging.</source>
-      <translation>{count} Gelenke sind wieder steif.</translation>
+      <translation>{count} Gelenke schwingen nicht mehr.</translation>
     </message>
     <message>
       <source>This take walks by itself. Use 'Bake walk to keys' first.</source>
-      <translation>Diese Aufnahme läuft von selbst. Nimm zuerst 'Gang als Schlüssel'.</translation>
+      <translation>Dieser Take geht von selbst. Nutze zuerst „Gang in Schlüssel wandeln“.</translation>
     </message>
     <message>
       <source>Perform {names}</source>
-      <translation>{names} vorspielen</translation>
+      <translation>{names} von Hand spielen</translation>
     </message>
     <message>
       <source>The pass was keyed. Perform again to add the next one.</source>
-      <translation>Der Durchgang ist behalten. Spiele weiter vor, um den nächsten darüberzulegen.</translation>
+      <translation>Der Durchgang hat Schlüssel. Spiel weiter, um den nächsten hinzuzufügen.</translation>
     </message>
     <message>
       <source>The pass was discarded.</source>
@@ -4049,19 +4393,19 @@
     </message>
     <message>
       <source>Drag your control when time runs; releasing it ends the pass. Esc discards it.</source>
-      <translation>Ziehe den Griff, sobald die Zeit läuft; Loslassen beendet den Durchgang, Esc verwirft ihn.</translation>
+      <translation>Zieh deinen Regler, wenn die Zeit läuft; Loslassen beendet den Durchgang. Esc verwirft ihn.</translation>
     </message>
     <message>
       <source>Press and hold a control: after a count of three you are recorded.</source>
-      <translation>Drücke einen Griff und halte ihn: nach drei läuft die Zeit, und du wirst aufgenommen.</translation>
+      <translation>Drück einen Regler und halt ihn: Nach drei wirst du aufgenommen.</translation>
     </message>
     <message>
       <source>Start a walk</source>
-      <translation>Einen Gang beginnen</translation>
+      <translation>Gang beginnen</translation>
     </message>
     <message>
       <source>Make the walk</source>
-      <translation>Den Gang machen</translation>
+      <translation>Gang erstellen</translation>
     </message>
     <message>
       <source>Delay down the chain</source>
@@ -4073,15 +4417,15 @@
     </message>
     <message>
       <source>Spread selected keys</source>
-      <translation>Gewählte Schlüssel verteilen</translation>
+      <translation>Gewählte Schlüssel staffeln</translation>
     </message>
     <message>
       <source>Spread</source>
-      <translation>Verteilen</translation>
+      <translation>Staffeln</translation>
     </message>
     <message>
       <source>Scatter selected keys</source>
-      <translation>Gewählte Schlüssel verstreuen</translation>
+      <translation>Gewählte Schlüssel streuen</translation>
     </message>
     <message>
       <source>Scatter</source>
@@ -4089,11 +4433,11 @@
     </message>
     <message>
       <source>Ease all</source>
-      <translation>Alles weich</translation>
+      <translation>Alles abbremsen</translation>
     </message>
     <message>
       <source>Ease</source>
-      <translation>Weicher</translation>
+      <translation>Abbremsen</translation>
     </message>
     <message>
       <source>Let it breathe</source>
@@ -4121,7 +4465,7 @@
     </message>
     <message>
       <source>What {name} follows from here</source>
-      <translation>Wem {name} ab der Lampe folgt</translation>
+      <translation>Wem {name} ab hier folgt</translation>
     </message>
     <message>
       <source>Follow</source>
@@ -4129,27 +4473,27 @@
     </message>
     <message>
       <source>Change bend side here</source>
-      <translation>Beugung an der Lampe wenden</translation>
+      <translation>Beugeseite hier wechseln</translation>
     </message>
     <message>
       <source>Change side</source>
-      <translation>Wenden</translation>
+      <translation>Seite wechseln</translation>
     </message>
     <message>
       <source>Add {name} as a layer of {name2}</source>
-      <translation>{name} über {name2} legen</translation>
+      <translation>{name} als Ebene von {name2} hinzufügen</translation>
     </message>
     <message>
       <source>{name} is a layer of {name2} now. Click its name on the tape to key it.</source>
-      <translation>{name} liegt jetzt über {name2}. Ein Klick auf den Namen auf dem Band öffnet die Ebene für Schlüssel.</translation>
+      <translation>{name} ist jetzt eine Ebene von {name2}. Klick auf dem Band auf ihren Namen für Schlüssel.</translation>
     </message>
     <message>
       <source>Add a take as a layer</source>
-      <translation>Einen Take über diesen legen</translation>
+      <translation>Take als Ebene hinzufügen</translation>
     </message>
     <message>
       <source>Add layer</source>
-      <translation>Darüberlegen</translation>
+      <translation>Ebene hinzufügen</translation>
     </message>
     <message>
       <source>Walk</source>
@@ -4173,11 +4517,11 @@
     </message>
     <message>
       <source>Move the master along</source>
-      <translation>Der Hauptträger geht mit</translation>
+      <translation>Bewegt den Hauptregler</translation>
     </message>
     <message>
       <source>Follow the master's keys</source>
-      <translation>Folgt dem Meister, wie er auch geht</translation>
+      <translation>Folgt den Schlüsseln des Hauptreglers</translation>
     </message>
     <message>
       <source>Delay {count} joints down the chain</source>
@@ -4185,11 +4529,11 @@
     </message>
     <message>
       <source>Spread {count} keys</source>
-      <translation>{count} Schlüssel verteilen</translation>
+      <translation>{count} Schlüssel staffeln</translation>
     </message>
     <message>
       <source>Scatter {count} keys</source>
-      <translation>{count} Schlüssel verstreuen</translation>
+      <translation>{count} Schlüssel streuen</translation>
     </message>
     <message>
       <source>Play through {name}</source>
@@ -4197,19 +4541,19 @@
     </message>
     <message>
       <source>Select what should follow first, then Shift+click what it should follow.</source>
-      <translation>Zuerst wählen, was folgen soll, dann mit Umschalt, wem es folgen soll.</translation>
+      <translation>Wähle zuerst, was folgen soll, dann Umschalt+Klick auf das, dem es folgt.</translation>
     </message>
     <message>
       <source>Let {name} follow something else</source>
-      <translation>{name} anderem folgen lassen</translation>
+      <translation>{name} etwas anderem folgen lassen</translation>
     </message>
     <message>
       <source>Select the hand or foot of the limb that should bend to its other side.</source>
-      <translation>Hand oder Fuß der Gliedmaße wählen, die sich andersherum beugen soll.</translation>
+      <translation>Wähle Hand oder Fuß des Glieds, das sich zur anderen Seite beugen soll.</translation>
     </message>
     <message>
       <source>Change the bend side of {name}</source>
-      <translation>Beugung von {name} wenden</translation>
+      <translation>Beugeseite von {name} wechseln</translation>
     </message>
     <message>
       <source>Is added</source>
@@ -4221,7 +4565,7 @@
     </message>
     <message>
       <source>{step}: ordinary keys. Correct them on the tape.</source>
-      <translation>{step}: gewöhnliche Schlüssel, auf dem Band zu verbessern.</translation>
+      <translation>{step}: gewöhnliche Schlüssel. Korrigiere sie auf dem Band.</translation>
     </message>
     <message>
       <source>Gait</source>
@@ -4257,19 +4601,19 @@
     </message>
     <message>
       <source>Frames from one to the next</source>
-      <translation>Bilder von Ding zu Ding</translation>
+      <translation>Bilder vom einen zum nächsten</translation>
     </message>
     <message>
       <source>Frames at most</source>
-      <translation>Höchstens Bilder</translation>
+      <translation>Bilder höchstens</translation>
     </message>
     <message>
       <source>Seed</source>
-      <translation>Zufallszahl</translation>
+      <translation>Startwert</translation>
     </message>
     <message>
       <source>Ease length</source>
-      <translation>Anteil jedes Weges</translation>
+      <translation>Länge des Abbremsens</translation>
     </message>
     <message>
       <source>Depth, in shares of its height</source>
@@ -4297,7 +4641,7 @@
     </message>
     <message>
       <source>Delay between eyes, in frames</source>
-      <translation>Weitere Augen später, in Bildern</translation>
+      <translation>Verzögerung zwischen Augen, in Bildern</translation>
     </message>
     <message>
       <source>Order</source>
@@ -4305,11 +4649,11 @@
     </message>
     <message>
       <source>Frames each</source>
-      <translation>Bilder je Variante</translation>
+      <translation>Bilder je</translation>
     </message>
     <message>
       <source>The board</source>
-      <translation>Das Brett</translation>
+      <translation>Die Bühne</translation>
     </message>
     <message>
       <source>Follows</source>
@@ -4317,23 +4661,23 @@
     </message>
     <message>
       <source>Blended over frames</source>
-      <translation>Übergang in Bildern</translation>
+      <translation>Überblendet über Bilder</translation>
     </message>
     <message>
       <source>Frames to blend, 0 for at once</source>
-      <translation>Bilder durch gestreckt, 0 schneidet</translation>
+      <translation>Bilder der Überblendung, 0 für sofort</translation>
     </message>
     <message>
       <source>Take</source>
-      <translation>Aufnahme</translation>
+      <translation>Take</translation>
     </message>
     <message>
       <source>Mode</source>
-      <translation>Art</translation>
+      <translation>Modus</translation>
     </message>
     <message>
       <source>Amount, in percent</source>
-      <translation>Anteil, in Prozent</translation>
+      <translation>Stärke, in Prozent</translation>
     </message>
     <message>
       <source>There and back</source>
@@ -4349,7 +4693,7 @@
     </message>
     <message>
       <source>{name} has no sound yet. Add one first.</source>
-      <translation>{name} hat noch keinen Ton. Füge zuerst einen hinzu.</translation>
+      <translation>{name} hat noch keinen Ton. Füg zuerst einen hinzu.</translation>
     </message>
     <message>
       <source>Reading {name}</source>
@@ -4361,7 +4705,7 @@
     </message>
     <message>
       <source>{name} lasts {seconds} s. Drag its row to move it, its ends to trim it.</source>
-      <translation>{name} dauert {seconds} s. Ziehe seine Zeile, um ihn zu verschieben, seine Enden, um ihn zu kürzen.</translation>
+      <translation>{name} dauert {seconds} s. Zieh seine Zeile zum Verschieben, seine Enden zum Kürzen.</translation>
     </message>
     <message>
       <source>Mark the sound</source>
@@ -4377,7 +4721,7 @@
     </message>
     <message>
       <source>End the take with its sound</source>
-      <translation>Aufnahme mit ihrem Ton enden lassen</translation>
+      <translation>Take mit seinem Ton enden lassen</translation>
     </message>
     <message>
       <source>Trim the sound</source>
@@ -4385,11 +4729,11 @@
     </message>
     <message>
       <source>Take {count}</source>
-      <translation>Aufnahme {count}</translation>
+      <translation>Take {count}</translation>
     </message>
     <message>
       <source>{name} has no accents that stand out. Mark it by hand with M while it plays.</source>
-      <translation>{name} hat keine deutlichen Betonungen. Markiere ihn mit M, während er läuft.</translation>
+      <translation>{name} hat keine deutlichen Betonungen. Markier ihn von Hand mit M, während er läuft.</translation>
     </message>
     <message>
       <source>l, th</source>
@@ -4401,7 +4745,7 @@
     </message>
     <message>
       <source>Make mouths</source>
-      <translation>Münder machen</translation>
+      <translation>Münder erstellen</translation>
     </message>
     <message>
       <source>Nod and blink to the sound</source>
@@ -4413,11 +4757,11 @@
     </message>
     <message>
       <source>No mouth was found. Select a set of drawings, a slider or a pad that opens it.</source>
-      <translation>Kein Mund wurde gefunden. Wähle Zeichnungen, einen Schieber oder ein Feld, die ihn öffnen.</translation>
+      <translation>Kein Mund gefunden. Wähle einen Satz Zeichnungen, einen Schieber oder ein Feld, das ihn öffnet.</translation>
     </message>
     <message>
       <source>Words, if you know them</source>
-      <translation>Worte, falls bekannt</translation>
+      <translation>Worte, falls du sie kennst</translation>
     </message>
     <message>
       <source>Found by</source>
@@ -4429,7 +4773,7 @@
     </message>
     <message>
       <source>Frames each, at least</source>
-      <translation>Bilder je Form, mindestens</translation>
+      <translation>Bilder je, mindestens</translation>
     </message>
     <message>
       <source>Listening to {name}</source>
@@ -4437,7 +4781,7 @@
     </message>
     <message>
       <source>{name} has neither marks nor accents. Mark it by hand with M while it plays.</source>
-      <translation>{name} hat weder Marken noch Betonungen. Markiere ihn mit M, während er läuft.</translation>
+      <translation>{name} hat weder Marken noch Betonungen. Markier ihn von Hand mit M, während er läuft.</translation>
     </message>
     <message>
       <source>Nod, in degrees</source>
@@ -4473,15 +4817,15 @@
     </message>
     <message>
       <source>There are no pending changes here.</source>
-      <translation>Nichts steht hohl an der Lampe.</translation>
+      <translation>Hier gibt es keine offenen Änderungen.</translation>
     </message>
     <message>
       <source>The last step changed no takes or poses.</source>
-      <translation>Der letzte Schritt hat keine Takes oder Posen übertragen.</translation>
+      <translation>Der letzte Schritt hat keine Takes oder Posen geändert.</translation>
     </message>
     <message>
       <source>Interpolation of {count} keys</source>
-      <translation>Anderer Weg für {count} Schlüssel</translation>
+      <translation>Interpolation von {count} Schlüsseln</translation>
     </message>
     <message>
       <source>Remove {count} keys</source>
@@ -4489,15 +4833,15 @@
     </message>
     <message>
       <source>{count} channels are keyed at frame {frame}.</source>
-      <translation>{count} Werte sind bei Bild {frame} festgehalten.</translation>
+      <translation>{count} Kanäle haben bei Bild {frame} Schlüssel.</translation>
     </message>
     <message>
       <source>Key the changes at frame {frame}</source>
-      <translation>Änderungen in Bild {frame} behalten</translation>
+      <translation>Schlüssel für die Änderungen bei Bild {frame}</translation>
     </message>
     <message>
       <source>Key {name} at frame {frame}</source>
-      <translation>{name} in Bild {frame} setzen</translation>
+      <translation>Schlüssel für {name} bei Bild {frame}</translation>
     </message>
     <message>
       <source>Shapes of {name} from {source}</source>
@@ -4509,7 +4853,7 @@
     </message>
     <message>
       <source>{count} keys are on the clipboard.</source>
-      <translation>{count} Schlüssel liegen in der Zwischenablage.</translation>
+      <translation>{count} Schlüssel sind in der Zwischenablage.</translation>
     </message>
     <message>
       <source>Paste keys</source>
@@ -4517,7 +4861,7 @@
     </message>
     <message>
       <source>{name}: pose here, then go to another frame.</source>
-      <translation>{name}: an der Lampe stellen, dann zu einem anderen Bild gehen.</translation>
+      <translation>{name}: hier posieren, dann zu einem anderen Bild gehen.</translation>
     </message>
     <message>
       <source>Copy {name}</source>
@@ -4525,7 +4869,7 @@
     </message>
     <message>
       <source>{rate} frames per second</source>
-      <translation>{rate} Bilder in der Sekunde</translation>
+      <translation>{rate} Bilder je Sekunde</translation>
     </message>
     <message>
       <source>{name} now takes {now} s instead of {was} s.</source>
@@ -4533,7 +4877,7 @@
     </message>
     <message>
       <source>All keys stayed on their frames. They can be moved instead, so that the take lasts as long as before.</source>
-      <translation>Alle Schlüssel stehen auf ihren Bildern wie vorher. Sie können stattdessen verschoben werden, sodass der Take so lange dauert wie vorher.</translation>
+      <translation>Alle Schlüssel blieben auf ihren Bildern. Sie können stattdessen verschoben werden, damit der Take so lange dauert wie vorher.</translation>
     </message>
     <message>
       <source>Keep the seconds of {name}</source>
@@ -4545,39 +4889,39 @@
     </message>
     <message>
       <source>The take is a loop: its last frame is its first one again.</source>
-      <translation>Die Aufnahme ist eine Schleife: ihr letztes Bild ist wieder das erste.</translation>
+      <translation>Der Take ist eine Schleife: Sein letztes Bild ist wieder das erste.</translation>
     </message>
     <message>
       <source>Play once</source>
-      <translation>Einmal spielen</translation>
+      <translation>Einmal abspielen</translation>
     </message>
     <message>
       <source>Reverse {count} keys</source>
-      <translation>{count} Schlüssel zeitlich umdrehen</translation>
+      <translation>{count} Schlüssel umkehren</translation>
     </message>
     <message>
       <source>There is nothing to key: nothing is posed or controlled, or no kind of value is chosen.</source>
-      <translation>Es gibt nichts zu setzen: nichts ist gestellt oder gesteuert, oder keine Art von Wert ist gewählt.</translation>
+      <translation>Es gibt nichts für Schlüssel: Nichts ist posiert, oder keine Art von Wert ist gewählt.</translation>
     </message>
     <message>
       <source>Auto-key is on: what you pose is keyed.</source>
-      <translation>Was gestellt wird, wird an der Lampe gesetzt.</translation>
+      <translation>Automatische Schlüssel sind an: Was du posierst, bekommt Schlüssel.</translation>
     </message>
     <message>
       <source>Auto-key is off: Enter keys a pending change, moving the playhead discards it.</source>
-      <translation>Was gestellt wird, bleibt hohl: Eingabe behält es, die Lampe bewegen lässt es los.</translation>
+      <translation>Automatische Schlüssel sind aus: Eingabe setzt Schlüssel, den Abspielkopf bewegen verwirft die Änderung.</translation>
     </message>
     <message>
       <source>{count} ghosts before and after the playhead.</source>
-      <translation>{count} Geister vor der Lampe und ebenso viele danach.</translation>
+      <translation>{count} Geisterbilder vor und nach dem Abspielkopf.</translation>
     </message>
     <message>
       <source>There are no keys on the clipboard. Copy some from a tape first.</source>
-      <translation>In der Zwischenablage sind keine Schlüssel. Kopiere zuerst welche vom Band.</translation>
+      <translation>In der Zwischenablage sind keine Schlüssel. Kopier zuerst welche von einem Band.</translation>
     </message>
     <message>
       <source>This puppet has nothing of the names that these keys are for.</source>
-      <translation>Diese Puppe hat nichts von dem Namen, für den diese Schlüssel sind.</translation>
+      <translation>Diese Figur hat nichts mit den Namen dieser Schlüssel.</translation>
     </message>
     <message>
       <source>These keys can't be pasted: {fault}.</source>
@@ -4593,7 +4937,7 @@
     </message>
     <message>
       <source>{name} has changed since. Set its rate again.</source>
-      <translation>{name} hat sich inzwischen geändert. Stelle die Bildrate noch einmal ein.</translation>
+      <translation>{name} hat sich inzwischen geändert. Stell die Bildrate noch einmal ein.</translation>
     </message>
     <message>
       <source>{count} keys lie between frames now. Takes &gt; Keys on whole frames puts them there.</source>
@@ -4605,11 +4949,11 @@
     </message>
     <message>
       <source>Select the joint that leads first; its children follow.</source>
-      <translation>Zuerst das führende Gelenk auswählen; seine Kinder folgen.</translation>
+      <translation>Wähle zuerst das führende Gelenk; seine Kinder folgen.</translation>
     </message>
     <message>
       <source>No child of this joint is keyed. Key the chain first.</source>
-      <translation>Kein Kind dieses Gelenks hat Schlüssel. Die Kette zuerst schlüsseln.</translation>
+      <translation>Kein Kind dieses Gelenks hat Schlüssel. Setz zuerst Schlüssel für die Kette.</translation>
     </message>
     <message>
       <source>There is no key that way.</source>
@@ -4617,15 +4961,15 @@
     </message>
     <message>
       <source>The workout ran {count} controls and joints through their range and {words}.</source>
-      <translation>Der Durchlauf führte {count} Griffe und Gelenke durch ihren Weg und {words}.</translation>
+      <translation>Der Test führte {count} Regler und Gelenke durch ihren Bereich und {words}.</translation>
     </message>
     <message>
       <source>Cancelled: nothing was changed.</source>
-      <translation>Der Durchlauf wurde angehalten; nichts wurde geändert.</translation>
+      <translation>Abgebrochen: Nichts wurde geändert.</translation>
     </message>
     <message>
       <source>Nothing is made yet.</source>
-      <translation>Noch ist nichts gemacht.</translation>
+      <translation>Noch ist nichts erstellt.</translation>
     </message>
     <message>
       <source>Type what you want to do</source>
@@ -4633,7 +4977,7 @@
     </message>
     <message>
       <source>Find a command</source>
-      <translation>Einen Befehl finden</translation>
+      <translation>Befehl suchen</translation>
     </message>
     <message>
       <source>across</source>
@@ -4669,11 +5013,11 @@
     </message>
     <message>
       <source>Assign to a control</source>
-      <translation>Einem Griff zuweisen</translation>
+      <translation>Einem Regler zuweisen</translation>
     </message>
     <message>
       <source>Clear</source>
-      <translation>Lösen</translation>
+      <translation>Leeren</translation>
     </message>
     <message>
       <source>Listen for devices (OSC, this computer only)</source>
@@ -4685,7 +5029,7 @@
     </message>
     <message>
       <source>Nothing is listened to. Without a device, run: umbrite device</source>
-      <translation>Es wird nicht gehört. Ohne Gerät: umbrite device</translation>
+      <translation>Es wird auf nichts gehört. Ohne Gerät: umbrite device</translation>
     </message>
     <message>
       <source>Nothing has arrived yet.</source>
@@ -4701,15 +5045,15 @@
     </message>
     <message>
       <source>Control</source>
-      <translation>Griff</translation>
+      <translation>Regler</translation>
     </message>
     <message>
       <source>Turn the axis, then click the control on the board.</source>
-      <translation>Bewege die Achse, dann klicke den Griff auf dem Brett.</translation>
+      <translation>Beweg die Achse, dann klick auf den Regler auf der Bühne.</translation>
     </message>
     <message>
       <source>Click the control for {axis} on the board.</source>
-      <translation>Klicke den Griff für {axis} auf dem Brett.</translation>
+      <translation>Klick auf der Bühne auf den Regler für {axis}.</translation>
     </message>
     <message>
       <source>{control}, {what}</source>
@@ -4720,14 +5064,14 @@
 
 {path}
 SHA-256 {fingerprint}</source>
-      <translation>Ein Skript darf alles, was Sie dürfen: Dateien lesen, schreiben und senden. Führen Sie nur aus, was Sie kennen.
+      <translation>Ein Skript darf alles, was du darfst: Dateien lesen, schreiben und senden. Führ nur aus, was du kennst.
 
 {path}
 SHA-256 {fingerprint}</translation>
     </message>
     <message>
       <source>Open a puppet or a layered picture</source>
-      <translation>Puppe oder Ebenenbild öffnen</translation>
+      <translation>Figur oder Ebenenbild öffnen</translation>
     </message>
     <message>
       <source>Add a sound</source>
@@ -4755,7 +5099,7 @@ SHA-256 {fingerprint}</translation>
     </message>
     <message>
       <source>Stay here</source>
-      <translation>Hierbleiben</translation>
+      <translation>Hier bleiben</translation>
     </message>
     <message>
       <source>File changed</source>
@@ -4763,11 +5107,11 @@ SHA-256 {fingerprint}</translation>
     </message>
     <message>
       <source>&lt;b&gt;{name} {happened} since it was opened or saved here.&lt;/b&gt;</source>
-      <translation>&lt;b&gt;{name} {happened}, seit es hier geöffnet oder gesichert wurde.&lt;/b&gt;</translation>
+      <translation>&lt;b&gt;{name} {happened}, seit es hier geöffnet oder gespeichert wurde.&lt;/b&gt;</translation>
     </message>
     <message>
       <source>Writing it here puts your work in its place; what the other program wrote stays as the backup.</source>
-      <translation>Hier zu sichern setzt die eigene Arbeit an seine Stelle; was das andere Programm schrieb, bleibt als Sicherung.</translation>
+      <translation>Hier zu speichern setzt deine Arbeit an seine Stelle; was das andere Programm schrieb, bleibt als Sicherungskopie.</translation>
     </message>
     <message>
       <source>A picture on a part</source>
@@ -4779,7 +5123,7 @@ SHA-256 {fingerprint}</translation>
     </message>
     <message>
       <source>Run</source>
-      <translation>Ausführen lassen</translation>
+      <translation>Ausführen</translation>
     </message>
     <message>
       <source>Not now</source>
@@ -4787,15 +5131,15 @@ SHA-256 {fingerprint}</translation>
     </message>
     <message>
       <source>Run a script</source>
-      <translation>Ein Skript ausführen</translation>
+      <translation>Skript ausführen</translation>
     </message>
     <message>
       <source>&lt;b&gt;May this script run?&lt;/b&gt;</source>
-      <translation>&lt;b&gt;Darf dieses Skript laufen?&lt;/b&gt;</translation>
+      <translation>&lt;b&gt;Darf dieses Skript ausgeführt werden?&lt;/b&gt;</translation>
     </message>
     <message>
       <source>File exists</source>
-      <translation>Datei ist da</translation>
+      <translation>Datei vorhanden</translation>
     </message>
     <message>
       <source>&lt;b&gt;{name} is there already.&lt;/b&gt;</source>
@@ -4807,7 +5151,7 @@ SHA-256 {fingerprint}</translation>
     </message>
     <message>
       <source>Export {name}</source>
-      <translation>{name} ausgeben</translation>
+      <translation>{name} exportieren</translation>
     </message>
     <message>
       <source>First frame</source>
@@ -4839,7 +5183,7 @@ SHA-256 {fingerprint}</translation>
     </message>
     <message>
       <source>Transparent</source>
-      <translation>Durchsichtig</translation>
+      <translation>Transparent</translation>
     </message>
     <message>
       <source>About {size} MB, or less</source>
@@ -4855,15 +5199,15 @@ SHA-256 {fingerprint}</translation>
     </message>
     <message>
       <source>Paint into the drawings what viewers can't show</source>
-      <translation>In die Zeichnungen malen, was Betrachter nicht zeigen können</translation>
+      <translation>In die Zeichnungen malen, was Betrachter nicht zeigen</translation>
     </message>
     <message>
       <source>Shades and lights go into what they lie on, clipped parts are cut as they are at rest.</source>
-      <translation>Schatten und Lichter kommen in das, worauf sie liegen; was von anderen Teilen beschnitten wird, wird wie in Ruhe beschnitten.</translation>
+      <translation>Schatten und Lichter kommen in das, worauf sie liegen; beschnittene Teile werden wie in Ruhe geschnitten.</translation>
     </message>
     <message>
       <source>Variants come and go by an extension, not by a scale of 0</source>
-      <translation>Varianten kommen und gehen durch eine Erweiterung, nicht durch die Größe 0</translation>
+      <translation>Varianten kommen und gehen durch eine Erweiterung, nicht durch Skalierung 0</translation>
     </message>
     <message>
       <source>KHR_node_visibility, with KHR_animation_pointer: cleaner, where the engine knows them.</source>
@@ -4883,7 +5227,7 @@ SHA-256 {fingerprint}</translation>
     </message>
     <message>
       <source>There are no takes: the puppet is exported at rest.</source>
-      <translation>Es gibt keine Takes: Die Figur geht in Ruhe hinaus.</translation>
+      <translation>Es gibt keine Takes: Die Figur wird in Ruhe exportiert.</translation>
     </message>
     <message>
       <source>Viewers of glTF show this puppet as Umbrite does.</source>
@@ -4891,7 +5235,7 @@ SHA-256 {fingerprint}</translation>
     </message>
     <message>
       <source>Guide</source>
-      <translation>Handbuch</translation>
+      <translation>Anleitung</translation>
     </message>
     <message>
       <source>Pages</source>
@@ -4899,7 +5243,7 @@ SHA-256 {fingerprint}</translation>
     </message>
     <message>
       <source>Page of the guide</source>
-      <translation>Seite des Handbuchs</translation>
+      <translation>Seite der Anleitung</translation>
     </message>
     <message>
       <source>Preferences</source>
@@ -4907,7 +5251,7 @@ SHA-256 {fingerprint}</translation>
     </message>
     <message>
       <source>Theme</source>
-      <translation>Farben</translation>
+      <translation>Farbschema</translation>
     </message>
     <message>
       <source>Language</source>
@@ -4919,7 +5263,7 @@ SHA-256 {fingerprint}</translation>
     </message>
     <message>
       <source>Save for recovery after</source>
-      <translation>Nicht Gespeichertes sichern nach</translation>
+      <translation>Wiederherstellung sichern nach</translation>
     </message>
     <message>
       <source> seconds</source>
@@ -4927,7 +5271,7 @@ SHA-256 {fingerprint}</translation>
     </message>
     <message>
       <source>Show the table of layers before art is added</source>
-      <translation>Die Tabelle der Ebenen zeigen, ehe Bilder dazukommen</translation>
+      <translation>Tabelle der Ebenen zeigen, bevor Bilder dazukommen</translation>
     </message>
     <message>
       <source>Lists of sheets are a hash of frames, as many engines read it</source>
@@ -4963,55 +5307,55 @@ SHA-256 {fingerprint}</translation>
     </message>
     <message>
       <source>These are the pieces of Wick. Press Pivots.</source>
-      <translation>Das sind die Teile von Wick. Drücke Drehpunkte.</translation>
+      <translation>Das sind die Stücke von Wick. Drück Drehpunkte.</translation>
     </message>
     <message>
       <source>Press Shift+Y: a body plan finds out which piece is which.</source>
-      <translation>Drücke Umschalt+Y: ein Bauplan findet heraus, welches Teil welches ist.</translation>
+      <translation>Drück Umschalt+Y: Ein Körperplan findet heraus, welches Stück welches ist.</translation>
     </message>
     <message>
       <source>Look at the figure, then press Enter to build.</source>
-      <translation>Sieh die Figur an, dann drücke Enter, um zu bauen.</translation>
+      <translation>Sieh die Figur an, dann drück Eingabe, um zu bauen.</translation>
     </message>
     <message>
       <source>Everything has a parent, limbs and limits now. Press Limbs.</source>
-      <translation>Alles hat jetzt Eltern, Glieder und Grenzen. Drücke Glieder.</translation>
+      <translation>Alles hat jetzt Elternteil, Glieder und Grenzen. Drück Glieder.</translation>
     </message>
     <message>
       <source>The arrows are bend sides, the fans limits. Press Rehearse.</source>
-      <translation>Die Pfeile sind Beugeseiten, die Fächer Grenzen. Drücke Probe.</translation>
+      <translation>Die Pfeile sind Beugeseiten, die Fächer Grenzen. Drück Probe.</translation>
     </message>
     <message>
       <source>Drag a hand.</source>
-      <translation>Ziehe eine Hand.</translation>
+      <translation>Zieh eine Hand.</translation>
     </message>
     <message>
       <source>Now drag the grip at the hips: the feet stay.</source>
-      <translation>Ziehe jetzt den Griff an der Hüfte: die Füße bleiben.</translation>
+      <translation>Zieh jetzt den Griff an der Hüfte: Die Füße bleiben.</translation>
     </message>
     <message>
       <source>Drag his hand.</source>
-      <translation>Ziehe seine Hand.</translation>
+      <translation>Zieh seine Hand.</translation>
     </message>
     <message>
       <source>Press Takes: the same stage with time.</source>
-      <translation>Drücke Aufnahmen: dieselbe Bühne mit Zeit.</translation>
+      <translation>Drück Takes: dieselbe Bühne mit Zeit.</translation>
     </message>
     <message>
       <source>Press + for a new take; it begins with your pose.</source>
-      <translation>Drücke + für eine neue Aufnahme; sie beginnt mit deiner Pose.</translation>
+      <translation>Drück + für einen neuen Take; er beginnt mit deiner Pose.</translation>
     </message>
     <message>
       <source>Drag the lamp on the ruler to about frame 24.</source>
-      <translation>Ziehe die Lampe im Lineal etwa auf Bild 24.</translation>
+      <translation>Zieh die Lampe auf dem Lineal etwa auf Bild 24.</translation>
     </message>
     <message>
       <source>Drag his hand again: it is keyed here.</source>
-      <translation>Ziehe seine Hand noch einmal: hier entsteht ein Schlüssel.</translation>
+      <translation>Zieh seine Hand noch einmal: Hier entsteht ein Schlüssel.</translation>
     </message>
     <message>
       <source>Press Space to play, and again to stop.</source>
-      <translation>Drücke die Leertaste zum Abspielen und noch einmal zum Anhalten.</translation>
+      <translation>Drück die Leertaste zum Abspielen und noch einmal zum Anhalten.</translation>
     </message>
     <message>
       <source>Show me</source>
@@ -5055,7 +5399,7 @@ SHA-256 {fingerprint}</translation>
     </message>
     <message>
       <source>{name} is open. Drag a hand, a foot or the body.</source>
-      <translation>{name} ist offen. Ziehe eine Hand, einen Fuß oder den Körper.</translation>
+      <translation>{name} ist offen. Zieh eine Hand, einen Fuß oder den Körper.</translation>
     </message>
     <message>
       <source>Add {count} part{ending}</source>
@@ -5063,11 +5407,11 @@ SHA-256 {fingerprint}</translation>
     </message>
     <message>
       <source>Add {count} drawings to {name}</source>
-      <translation>{name} {count} Zeichnungen geben</translation>
+      <translation>{count} Zeichnungen zu {name} hinzufügen</translation>
     </message>
     <message>
       <source>{name} has {count} variants now: [ and ] go through them.</source>
-      <translation>{name} hat nun {count} Varianten: [ und ] gehen sie durch.</translation>
+      <translation>{name} hat jetzt {count} Varianten: [ und ] gehen sie durch.</translation>
     </message>
     <message>
       <source>Exchange the drawing of {name}</source>
@@ -5075,11 +5419,11 @@ SHA-256 {fingerprint}</translation>
     </message>
     <message>
       <source>{name} was recovered. Save it to be safe.</source>
-      <translation>{name} ist wieder so, wie es zuletzt aufgehoben wurde. Zur Sicherheit speichern.</translation>
+      <translation>{name} wurde wiederhergestellt. Speicher es sicherheitshalber.</translation>
     </message>
     <message>
       <source>{path} can't be read as a pose. Choose a file that Export made.</source>
-      <translation>{path} lässt sich nicht als Pose lesen. Eine Datei wählen, die der Export gemacht hat.</translation>
+      <translation>{path} lässt sich nicht als Pose lesen. Wähle eine Datei, die der Export erstellt hat.</translation>
     </message>
     <message>
       <source>Another window has unsaved changes to it.</source>
@@ -5103,11 +5447,11 @@ SHA-256 {fingerprint}</translation>
     </message>
     <message>
       <source>The revised picture {found}, so the old drawing stays. Choose a picture of one layer.</source>
-      <translation>Das geänderte Bild {found}, also bleibt die alte Zeichnung. Ein Bild mit einer Ebene wählen.</translation>
+      <translation>Das geänderte Bild {found}, also bleibt die alte Zeichnung. Wähle ein Bild mit einer Ebene.</translation>
     </message>
     <message>
       <source>{name} has its revised drawing, which is larger: its mesh was made anew.</source>
-      <translation>{name} hat die neue Zeichnung, die größer ist: das Netz wurde neu gemacht.</translation>
+      <translation>{name} hat die neue Zeichnung, die größer ist: Das Netz wurde neu erstellt.</translation>
     </message>
     <message>
       <source>{name} has its revised drawing; pivot, place and rig are as they were.</source>
@@ -5115,7 +5459,7 @@ SHA-256 {fingerprint}</translation>
     </message>
     <message>
       <source>Saved as {name}, without {count} pending changes. Enter keys them in Takes.</source>
-      <translation>Gespeichert als {name}, ohne {count} Änderungen, die nicht als Schlüssel behalten sind. Enter behält sie in Takes.</translation>
+      <translation>Gespeichert als {name}, ohne {count} offene Änderungen. Eingabe setzt in Takes Schlüssel.</translation>
     </message>
     <message>
       <source>Saved as {name}.</source>
@@ -5123,11 +5467,11 @@ SHA-256 {fingerprint}</translation>
     </message>
     <message>
       <source>The pose was exported as {name}.</source>
-      <translation>Die Pose wurde als {name} ausgegeben.</translation>
+      <translation>Die Pose wurde als {name} exportiert.</translation>
     </message>
     <message>
       <source>The contact sheet was saved as {name}.</source>
-      <translation>Das Übersichtsblatt liegt in {name}.</translation>
+      <translation>Der Kontaktbogen wurde als {name} gespeichert.</translation>
     </message>
     <message>
       <source>{count} frames were written to {name}.</source>
@@ -5135,7 +5479,7 @@ SHA-256 {fingerprint}</translation>
     </message>
     <message>
       <source>The canvas {fault}. Export it as SVG or OpenRaster instead.</source>
-      <translation>Die Leinwand {fault}. Stattdessen als SVG oder OpenRaster exportieren.</translation>
+      <translation>Die Leinwand {fault}. Exportier sie stattdessen als SVG oder OpenRaster.</translation>
     </message>
     <message>
       <source>Reading {path}</source>
@@ -5147,11 +5491,11 @@ SHA-256 {fingerprint}</translation>
     </message>
     <message>
       <source>The pose was exported as {name}, {width} × {height} px.</source>
-      <translation>Die Pose wurde als {name} ausgegeben, {width} × {height} px.</translation>
+      <translation>Die Pose wurde als {name} exportiert, {width} × {height} px.</translation>
     </message>
     <message>
       <source>Fan out the pieces</source>
-      <translation>Die Stücke auslegen</translation>
+      <translation>Stücke auffächern</translation>
     </message>
     <message>
       <source>{name}: {count} layers on {size}</source>
@@ -5163,7 +5507,7 @@ SHA-256 {fingerprint}</translation>
     </message>
     <message>
       <source>What is lost from this picture</source>
-      <translation>Was von diesem Bild nicht behalten wird</translation>
+      <translation>Was von diesem Bild verloren geht</translation>
     </message>
     <message>
       <source>Layers to add</source>
@@ -5187,7 +5531,7 @@ SHA-256 {fingerprint}</translation>
     </message>
     <message>
       <source>Hidden in the art, and hidden as a part until you show it</source>
-      <translation>Im Bild verborgen, und als Teil auch, bis es gezeigt wird</translation>
+      <translation>In der Zeichnung ausgeblendet, und als Teil auch, bis du es zeigst</translation>
     </message>
     <message>
       <source>As a carrier</source>
@@ -5199,7 +5543,7 @@ SHA-256 {fingerprint}</translation>
     </message>
     <message>
       <source>A carrier over all parts of this group: they move and turn together with it</source>
-      <translation>Ein Träger über allen Teilen dieser Gruppe: sie bewegen und drehen sich mit ihm gemeinsam</translation>
+      <translation>Ein Träger über allen Teilen dieser Gruppe: Sie bewegen und drehen sich mit ihm</translation>
     </message>
     <message>
       <source>As a set</source>
@@ -5219,11 +5563,11 @@ SHA-256 {fingerprint}</translation>
     </message>
     <message>
       <source>{name} is open in a picture editor; whatever is saved there comes back by itself.</source>
-      <translation>{name} ist in einem Bildeditor offen; was dort gesichert wird, kommt von selbst zurück.</translation>
+      <translation>{name} ist in einem Bildeditor offen; was dort gespeichert wird, kommt von selbst zurück.</translation>
     </message>
     <message>
       <source>No picture editor was found for PNG. Open {path} in one; what is saved there comes back by itself.</source>
-      <translation>Für PNG fand sich kein Bildeditor. {path} in einem öffnen; was dort gesichert wird, kommt von selbst zurück.</translation>
+      <translation>Kein Bildeditor für PNG gefunden. Öffne {path} in einem; was dort gespeichert wird, kommt von selbst zurück.</translation>
     </message>
     <message>
       <source>Cancel</source>
@@ -5237,11 +5581,11 @@ SHA-256 {fingerprint}</translation>
     </message>
     <message>
       <source>&lt;b&gt;Umbrite ended suddenly while {name} had changes that were not saved.&lt;/b&gt;</source>
-      <translation>&lt;b&gt;Umbrite endete plötzlich, während {name} ungesicherte Änderungen hatte.&lt;/b&gt;</translation>
+      <translation>&lt;b&gt;Umbrite endete plötzlich, während {name} nicht gespeicherte Änderungen hatte.&lt;/b&gt;</translation>
     </message>
     <message>
       <source>They were saved on {when}. Recovering them changes no file until you save.</source>
-      <translation>Sie wurden {when} aufgehoben. Zurückholen ändert keine Datei, bis gespeichert wird.</translation>
+      <translation>Sie wurden {when} gesichert. Wiederherstellen ändert keine Datei, bis du speicherst.</translation>
     </message>
     <message>
       <source>{name} is in the library.</source>
@@ -5249,15 +5593,15 @@ SHA-256 {fingerprint}</translation>
     </message>
     <message>
       <source>A guest is a puppet with its own rig; {path} is none. Save it as {ending} first.</source>
-      <translation>Ein Gast ist eine Figur mit eigenem Rig; {path} ist keine. Speichern Sie es zuerst als {ending}.</translation>
+      <translation>Ein Gast ist eine Figur mit eigenem Rig; {path} ist keine. Speicher sie zuerst als {ending}.</translation>
     </message>
     <message>
       <source>{names}: that would go round in a circle. Choose another puppet.</source>
-      <translation>{names}: das ginge im Kreis. Wählen Sie eine andere Figur.</translation>
+      <translation>{names}: Das ginge im Kreis. Wähle eine andere Figur.</translation>
     </message>
     <message>
       <source>{names} changed in a file of its own since: select it, and Update brings that in.</source>
-      <translation>{names} hat sich in einer eigenen Datei seither geändert: wählen Sie es, und Neuer Stand holt das herein.</translation>
+      <translation>{names} hat sich in der eigenen Datei geändert: Wähle es, und Aktualisieren holt das herein.</translation>
     </message>
     <message>
       <source>A new puppet from {stage}; the other file stays as it was.</source>
@@ -5285,11 +5629,11 @@ SHA-256 {fingerprint}</translation>
     </message>
     <message>
       <source>{name} has no def run(document). Give it one that returns a document.</source>
-      <translation>{name} hat kein def run(document). Geben Sie ihm eines, das ein Dokument zurückgibt.</translation>
+      <translation>{name} hat kein def run(document). Gib ihm eines, das ein Dokument zurückgibt.</translation>
     </message>
     <message>
       <source>{name} returned no document, so nothing was changed. End run with return document.</source>
-      <translation>{name} gab kein Dokument zurück, also wurde nichts geändert. Beenden Sie run mit return document.</translation>
+      <translation>{name} gab kein Dokument zurück, also wurde nichts geändert. Beende run mit return document.</translation>
     </message>
     <message>
       <source>Scripts</source>
@@ -5297,11 +5641,11 @@ SHA-256 {fingerprint}</translation>
     </message>
     <message>
       <source>{name} was not run.</source>
-      <translation>{name} lief nicht.</translation>
+      <translation>{name} wurde nicht ausgeführt.</translation>
     </message>
     <message>
       <source>{name} gave a puppet that can't be kept: {fault}. Nothing was changed.</source>
-      <translation>{name} gab eine Figur, die sich nicht behalten lässt: {fault}. Nichts wurde geändert.</translation>
+      <translation>{name} ergab eine Figur, die sich nicht speichern lässt: {fault}. Nichts wurde geändert.</translation>
     </message>
     <message>
       <source>{name} changed nothing.</source>
@@ -5309,15 +5653,15 @@ SHA-256 {fingerprint}</translation>
     </message>
     <message>
       <source>{name} stopped{where}: {kind}: {error}. Nothing was changed.</source>
-      <translation>{name} ist stehen geblieben{where}: {kind}: {error}. Nichts wurde geändert.</translation>
+      <translation>{name} brach ab{where}: {kind}: {error}. Nichts wurde geändert.</translation>
     </message>
     <message>
       <source>{name} is no Python that can be run{line}.</source>
-      <translation>{name} ist kein Python, das laufen kann{line}.</translation>
+      <translation>{name} ist kein ausführbares Python{line}.</translation>
     </message>
     <message>
       <source>Show their folder</source>
-      <translation>Ihren Ordner zeigen</translation>
+      <translation>Ordner zeigen</translation>
     </message>
     <message>
       <source>Show {name}</source>
@@ -5325,11 +5669,11 @@ SHA-256 {fingerprint}</translation>
     </message>
     <message>
       <source>Hidden panels</source>
-      <translation>Weggeräumte Felder</translation>
+      <translation>Ausgeblendete Panels</translation>
     </message>
     <message>
       <source>Animators may use the ticked controls.</source>
-      <translation>Angekreuzte Griffe sind den Animatoren übergeben.</translation>
+      <translation>Animatoren nutzen die angehakten Regler.</translation>
     </message>
     <message>
       <source>Lock everything else</source>
@@ -5337,7 +5681,7 @@ SHA-256 {fingerprint}</translation>
     </message>
     <message>
       <source>In Rehearse only controls can be dragged, not the art</source>
-      <translation>In der Probe lassen sich nur Griffe ziehen, nicht die Zeichnung</translation>
+      <translation>In der Probe lassen sich nur Regler ziehen, nicht die Zeichnung</translation>
     </message>
     <message>
       <source>Links</source>
@@ -5345,7 +5689,7 @@ SHA-256 {fingerprint}</translation>
     </message>
     <message>
       <source>{name}: ticked, animators use it</source>
-      <translation>{name}: angekreuzt benutzen ihn Animatoren</translation>
+      <translation>{name}: angehakt, Animatoren nutzen ihn</translation>
     </message>
     <message>
       <source>{name}, label {label}</source>
@@ -5353,15 +5697,15 @@ SHA-256 {fingerprint}</translation>
     </message>
     <message>
       <source>{name}: double click to expand</source>
-      <translation>{name}: ein Doppelklick klappt sie auf</translation>
+      <translation>{name}: Doppelklick klappt auf</translation>
     </message>
     <message>
       <source>{name} is hidden</source>
-      <translation>{name} ist verborgen</translation>
+      <translation>{name} ist ausgeblendet</translation>
     </message>
     <message>
       <source>Let the limb bend to this side</source>
-      <translation>Das Glied zu dieser Seite beugen</translation>
+      <translation>Glied zu dieser Seite beugen</translation>
     </message>
     <message>
       <source>Bends clockwise</source>
@@ -5417,7 +5761,7 @@ SHA-256 {fingerprint}</translation>
     </message>
     <message>
       <source>Stop swinging</source>
-      <translation>Wieder steif</translation>
+      <translation>Schwingen beenden</translation>
     </message>
     <message>
       <source>Carried by</source>
@@ -5429,11 +5773,11 @@ SHA-256 {fingerprint}</translation>
     </message>
     <message>
       <source>Range across</source>
-      <translation>Weg waagrecht</translation>
+      <translation>Bereich quer</translation>
     </message>
     <message>
       <source>Range upright</source>
-      <translation>Weg senkrecht</translation>
+      <translation>Bereich hoch</translation>
     </message>
     <message>
       <source>Shape</source>
@@ -5449,7 +5793,7 @@ SHA-256 {fingerprint}</translation>
     </message>
     <message>
       <source>Label</source>
-      <translation>Marke</translation>
+      <translation>Etikett</translation>
     </message>
     <message>
       <source>Shown</source>
@@ -5465,7 +5809,7 @@ SHA-256 {fingerprint}</translation>
     </message>
     <message>
       <source>controls</source>
-      <translation>Griffe</translation>
+      <translation>Regler</translation>
     </message>
     <message>
       <source>Of its side</source>
@@ -5477,7 +5821,7 @@ SHA-256 {fingerprint}</translation>
     </message>
     <message>
       <source>As a ghost</source>
-      <translation>Als Schemen</translation>
+      <translation>Als Geisterbild</translation>
     </message>
     <message>
       <source>Near the pointer</source>
@@ -5485,7 +5829,7 @@ SHA-256 {fingerprint}</translation>
     </message>
     <message>
       <source>Never, but usable</source>
-      <translation>Nie, doch greifbar</translation>
+      <translation>Nie, doch nutzbar</translation>
     </message>
     <message>
       <source>Both axes</source>
@@ -5505,7 +5849,7 @@ SHA-256 {fingerprint}</translation>
     </message>
     <message>
       <source>Animators use it</source>
-      <translation>Animatoren nehmen ihn</translation>
+      <translation>Animatoren nutzen ihn</translation>
     </message>
     <message>
       <source>Locked</source>
@@ -5517,11 +5861,11 @@ SHA-256 {fingerprint}</translation>
     </message>
     <message>
       <source>Drag points; double click puts one in, Delete takes the chosen one out; arrows nudge it</source>
-      <translation>Punkte ziehen; Doppelklick setzt einen ein, Entf nimmt den gewählten weg; Pfeile rücken ihn</translation>
+      <translation>Punkte ziehen; Doppelklick setzt einen, Entf löscht den gewählten; Pfeile schieben ihn</translation>
     </message>
     <message>
       <source>Click a part, a rivet or a control to see what it is made of.</source>
-      <translation>Klicke ein Teil, eine Niete oder einen Griff an, um zu sehen, woraus es gemacht ist.</translation>
+      <translation>Klick ein Teil, eine Niete oder einen Regler an, um zu sehen, woraus es besteht.</translation>
     </message>
     <message>
       <source>{step} of {name}</source>
@@ -5545,23 +5889,23 @@ SHA-256 {fingerprint}</translation>
     </message>
     <message>
       <source>Its parts can lie at different depths</source>
-      <translation>Seine Teile dürfen einzeln vor und hinter Teilen der Figur liegen</translation>
+      <translation>Seine Teile können in verschiedenen Tiefen liegen</translation>
     </message>
     <message>
       <source>Hide its controls</source>
-      <translation>Seine Regler verbergen</translation>
+      <translation>Seine Regler ausblenden</translation>
     </message>
     <message>
       <source>Its own takes</source>
-      <translation>Seine eigenen Aufnahmen</translation>
+      <translation>Seine eigenen Takes</translation>
     </message>
     <message>
       <source>Its own take into the current take, from the current frame</source>
-      <translation>Seine eigene Aufnahme in die betrachtete, von der Lampe an</translation>
+      <translation>Sein Take in den aktuellen Take, ab dem aktuellen Bild</translation>
     </message>
     <message>
       <source>It becomes part of this puppet and can be changed here</source>
-      <translation>Dann ist es kein Gast mehr, und alles daran lässt sich hier ändern</translation>
+      <translation>Es wird ein Teil dieser Figur und lässt sich hier ändern</translation>
     </message>
     <message>
       <source>Guest: {name}</source>
@@ -5577,15 +5921,15 @@ SHA-256 {fingerprint}</translation>
     </message>
     <message>
       <source>Down</source>
-      <translation>Hinab</translation>
+      <translation>Hoch</translation>
     </message>
     <message>
       <source>Insert take</source>
-      <translation>Einlegen</translation>
+      <translation>Take einfügen</translation>
     </message>
     <message>
       <source>Update</source>
-      <translation>Neuer Stand</translation>
+      <translation>Aktualisieren</translation>
     </message>
     <message>
       <source>Open its file</source>
@@ -5593,7 +5937,7 @@ SHA-256 {fingerprint}</translation>
     </message>
     <message>
       <source>Detach from its file</source>
-      <translation>Übernehmen</translation>
+      <translation>Von Datei lösen</translation>
     </message>
     <message>
       <source>Remove it</source>
@@ -5609,7 +5953,7 @@ SHA-256 {fingerprint}</translation>
     </message>
     <message>
       <source>Up to date.</source>
-      <translation>Auf dem neuen Stand.</translation>
+      <translation>Aktuell.</translation>
     </message>
     <message>
       <source>Length, angle</source>
@@ -5621,7 +5965,7 @@ SHA-256 {fingerprint}</translation>
     </message>
     <message>
       <source>Give</source>
-      <translation>Gibt nach</translation>
+      <translation>Nachgiebigkeit</translation>
     </message>
     <message>
       <source>A click picks</source>
@@ -5637,7 +5981,7 @@ SHA-256 {fingerprint}</translation>
     </message>
     <message>
       <source>Swings</source>
-      <translation>Hängt</translation>
+      <translation>Schwingt</translation>
     </message>
     <message>
       <source>Swings, damping</source>
@@ -5689,7 +6033,7 @@ SHA-256 {fingerprint}</translation>
     </message>
     <message>
       <source>This carrier</source>
-      <translation>Diesen Träger</translation>
+      <translation>Dieser Träger</translation>
     </message>
     <message>
       <source>Free</source>
@@ -5721,7 +6065,7 @@ SHA-256 {fingerprint}</translation>
     </message>
     <message>
       <source>Posed by</source>
-      <translation>Gestellt durch</translation>
+      <translation>Posiert durch</translation>
     </message>
     <message>
       <source>Blend</source>
@@ -5813,7 +6157,7 @@ SHA-256 {fingerprint}</translation>
     </message>
     <message>
       <source>No name changed: no selected name matches.</source>
-      <translation>Kein Name geändert: nichts davon steht in den Namen des Gewählten.</translation>
+      <translation>Kein Name geändert: Kein gewählter Name passt.</translation>
     </message>
     <message>
       <source>{step}: {count} names</source>
@@ -5825,7 +6169,7 @@ SHA-256 {fingerprint}</translation>
     </message>
     <message>
       <source>Scale</source>
-      <translation>Maßstab</translation>
+      <translation>Skalierung</translation>
     </message>
     <message>
       <source>Opacity</source>
@@ -5921,11 +6265,11 @@ SHA-256 {fingerprint}</translation>
     </message>
     <message>
       <source>Choose in Parts what clips it; here it can be switched.</source>
-      <translation>Wovon es beschnitten wird, wird in Teile gewählt; hier lässt es sich umschalten.</translation>
+      <translation>Wähle in Teile, wovon es beschnitten wird; hier lässt es sich umschalten.</translation>
     </message>
     <message>
       <source>{count} limbs</source>
-      <translation>{count} Gliedmaßen</translation>
+      <translation>{count} Glieder</translation>
     </message>
     <message>
       <source>Turn, slant</source>
@@ -5941,11 +6285,11 @@ SHA-256 {fingerprint}</translation>
     </message>
     <message>
       <source>Upright value</source>
-      <translation>Aufrechter Wert</translation>
+      <translation>Senkrechter Wert</translation>
     </message>
     <message>
       <source>In this pose</source>
-      <translation>In dieser Haltung</translation>
+      <translation>In dieser Pose</translation>
     </message>
     <message>
       <source>Moved by {names}</source>
@@ -5953,7 +6297,7 @@ SHA-256 {fingerprint}</translation>
     </message>
     <message>
       <source>Turned by {names}. Drag its end, or let it be posed by its own turns.</source>
-      <translation>Wird von {names} gedreht. Ziehe am Ende, oder lass es durch eigene Drehungen stellen.</translation>
+      <translation>Gedreht von {names}. Zieh das Ende, oder lass es durch eigene Drehungen posieren.</translation>
     </message>
     <message>
       <source>{count} selected</source>
@@ -5977,7 +6321,7 @@ SHA-256 {fingerprint}</translation>
     </message>
     <message>
       <source>Name a pose</source>
-      <translation>Eine Pose benennen</translation>
+      <translation>Pose benennen</translation>
     </message>
     <message>
       <source>Smooth between poses</source>
@@ -5993,7 +6337,7 @@ SHA-256 {fingerprint}</translation>
     </message>
     <message>
       <source>A click shows a variant; so do [ and ], and its number with the pointer on the board</source>
-      <translation>Ein Klick zeigt eine Variante; ebenso [ und ] und ihre Zahl mit dem Zeiger auf dem Tisch</translation>
+      <translation>Ein Klick zeigt eine Variante; ebenso [ und ] und ihre Nummer mit dem Zeiger auf der Bühne</translation>
     </message>
     <message>
       <source>Name of the variant</source>
@@ -6021,15 +6365,15 @@ SHA-256 {fingerprint}</translation>
     </message>
     <message>
       <source>Wheel zooms, middle button moves, F fits; drag a card onto its new parent</source>
-      <translation>Rad vergrößert, Mitteltaste schiebt, F passt ein; eine Karte auf eine andere ziehen hängt sie dort an</translation>
+      <translation>Rad zoomt, Mitteltaste schiebt, F passt ein; zieh eine Karte auf ihr Elternteil</translation>
     </message>
     <message>
       <source>Parent {name} {where}</source>
-      <translation>{name} anhängen {where}</translation>
+      <translation>Elternteil für {name} {where}</translation>
     </message>
     <message>
       <source>{name} is parented {where} now. {moved}</source>
-      <translation>{name} hängt jetzt {where}. {moved}</translation>
+      <translation>{name} hat jetzt ein Elternteil {where}. {moved}</translation>
     </message>
     <message>
       <source>Find a joint or part</source>
@@ -6038,6 +6382,14 @@ SHA-256 {fingerprint}</translation>
     <message>
       <source>{name} carries no drawing.</source>
       <translation>{name} trägt keine Zeichnung.</translation>
+    </message>
+    <message>
+      <source>{count} findings of one kind. The first: {first}</source>
+      <translation>{count} Befunde einer Art. Der erste: {first}</translation>
+    </message>
+    <message>
+      <source>Mend</source>
+      <translation>Beheben</translation>
     </message>
     <message>
       <source>Each one</source>
@@ -6049,35 +6401,39 @@ SHA-256 {fingerprint}</translation>
     </message>
     <message>
       <source>Ignore</source>
-      <translation>So gemeint</translation>
+      <translation>Ignorieren</translation>
     </message>
     <message>
       <source>Ignore a finding</source>
-      <translation>Einen Befund als gemeint merken</translation>
+      <translation>Befund ignorieren</translation>
     </message>
     <message>
       <source>Show all ignored findings</source>
-      <translation>Alle Befunde wieder ansehen</translation>
+      <translation>Alle ignorierten Befunde zeigen</translation>
     </message>
     <message>
       <source>Look again at {count} that {ending} meant so</source>
-      <translation>Noch einmal ansehen, was so gemeint ist ({count})</translation>
+      <translation>{count} ignorierte wieder ansehen</translation>
     </message>
     <message>
       <source>{fix}, for all</source>
       <translation>{fix}, für alle</translation>
     </message>
     <message>
+      <source>How it is, and how it should be</source>
+      <translation>Wie es ist, und wie es sein soll</translation>
+    </message>
+    <message>
       <source>No findings: all is well.</source>
-      <translation>Nichts anzusehen: die Prüfungen fanden alles gut.</translation>
+      <translation>Keine Befunde: Alles ist gut.</translation>
     </message>
     <message>
       <source>For stations you have not used yet:</source>
-      <translation>Zu Stationen, die noch nicht benutzt wurden:</translation>
+      <translation>Zu Stationen, die du noch nicht benutzt hast:</translation>
     </message>
     <message>
       <source>Drag a branch onto a joint, or onto the board.</source>
-      <translation>Ziehen Sie einen Zweig auf ein Gelenk oder aufs Brett.</translation>
+      <translation>Zieh einen Zweig auf ein Gelenk oder auf die Bühne.</translation>
     </message>
     <message>
       <source>Name of the branch</source>
@@ -6085,11 +6441,11 @@ SHA-256 {fingerprint}</translation>
     </message>
     <message>
       <source>Save the selected branch</source>
-      <translation>Zweig behalten</translation>
+      <translation>Gewählten Zweig speichern</translation>
     </message>
     <message>
       <source>Insert</source>
-      <translation>Holen</translation>
+      <translation>Einfügen</translation>
     </message>
     <message>
       <source>Onto the selected joint, or free where none is selected</source>
@@ -6101,11 +6457,11 @@ SHA-256 {fingerprint}</translation>
     </message>
     <message>
       <source>There is no trash here, so {name} was not removed.</source>
-      <translation>Hier gibt es keinen Papierkorb; {name} bleibt.</translation>
+      <translation>Hier gibt es keinen Papierkorb, {name} wurde also nicht entfernt.</translation>
     </message>
     <message>
       <source>your own</source>
-      <translation>Ihr eigener</translation>
+      <translation>dein eigener</translation>
     </message>
     <message>
       <source>ships with Umbrite</source>
@@ -6113,15 +6469,15 @@ SHA-256 {fingerprint}</translation>
     </message>
     <message>
       <source>{name}, {whose}: drag it onto a joint</source>
-      <translation>{name}, {whose}: ziehen Sie ihn auf ein Gelenk</translation>
+      <translation>{name}, {whose}: auf ein Gelenk ziehen</translation>
     </message>
     <message>
       <source>Saves it to your own library, with limbs, controls and poses</source>
-      <translation>In einen eigenen Ordner, mit Gliedmaßen, Reglern und eigenen Posen</translation>
+      <translation>Speichert ihn in deiner Bibliothek, mit Gliedern, Reglern und Posen</translation>
     </message>
     <message>
       <source>Insert as a guest</source>
-      <translation>Als Gast aufnehmen</translation>
+      <translation>Als Gast einfügen</translation>
     </message>
     <message>
       <source>Move to trash</source>
@@ -6137,11 +6493,11 @@ SHA-256 {fingerprint}</translation>
     </message>
     <message>
       <source>{name}{part}: click to apply, drag the groove under it to blend</source>
-      <translation>{name}{part}: Klick nimmt sie, die Rille darunter mischt</translation>
+      <translation>{name}{part}: Klick wendet sie an, die Rille darunter mischt</translation>
     </message>
     <message>
       <source>{folder}: click to fold, double click to name</source>
-      <translation>{folder}: Klick faltet, Doppelklick nennt</translation>
+      <translation>{folder}: Klick klappt zu, Doppelklick benennt</translation>
     </message>
     <message>
       <source>Folder {folder}</source>
@@ -6149,11 +6505,11 @@ SHA-256 {fingerprint}</translation>
     </message>
     <message>
       <source>Apply and blend poses for the selected controls and joints only</source>
-      <translation>Posen nur für gewählte Griffe und Gelenke nehmen und mischen</translation>
+      <translation>Posen nur auf gewählte Regler und Gelenke anwenden</translation>
     </message>
     <message>
       <source>Find a pose</source>
-      <translation>Eine Pose finden</translation>
+      <translation>Pose suchen</translation>
     </message>
     <message>
       <source>Name of the pose</source>
@@ -6177,11 +6533,11 @@ SHA-256 {fingerprint}</translation>
     </message>
     <message>
       <source>Apply</source>
-      <translation>Annehmen</translation>
+      <translation>Anwenden</translation>
     </message>
     <message>
       <source>New folder…</source>
-      <translation>Neuer Ordner …</translation>
+      <translation>Neuer Ordner…</translation>
     </message>
     <message>
       <source>Delete</source>
@@ -6201,11 +6557,11 @@ SHA-256 {fingerprint}</translation>
     </message>
     <message>
       <source>{count} take{ending}</source>
-      <translation>{count} Aufnahmen</translation>
+      <translation>{count} Takes</translation>
     </message>
     <message>
       <source>posed</source>
-      <translation>gestellt</translation>
+      <translation>posiert</translation>
     </message>
     <message>
       <source>at rest</source>
@@ -6217,7 +6573,7 @@ SHA-256 {fingerprint}</translation>
     </message>
     <message>
       <source>Findings  (Ctrl+E)</source>
-      <translation>Was die Prüfungen fanden  (Strg+E)</translation>
+      <translation>Befunde  (Strg+E)</translation>
     </message>
     <message>
       <source>Umbrite</source>
@@ -6241,7 +6597,7 @@ SHA-256 {fingerprint}</translation>
     </message>
     <message>
       <source>{count} made</source>
-      <translation>{count} gemacht</translation>
+      <translation>{count} erstellt</translation>
     </message>
     <message>
       <source>{count} finding{ending}</source>
@@ -6297,11 +6653,11 @@ SHA-256 {fingerprint}</translation>
     </message>
     <message>
       <source>1 key</source>
-      <translation type="unfinished" />
+      <translation>1 Schlüssel</translation>
     </message>
     <message>
       <source>{name}, frame {frame}</source>
-      <translation type="unfinished" />
+      <translation>{name}, Bild {frame}</translation>
     </message>
     <message>
       <source>Reading the sound</source>
@@ -6329,15 +6685,15 @@ SHA-256 {fingerprint}</translation>
     </message>
     <message>
       <source>Rows of the tape</source>
-      <translation type="unfinished" />
+      <translation>Zeilen des Bands</translation>
     </message>
     <message>
       <source>On the tape</source>
-      <translation type="unfinished" />
+      <translation>Auf dem Band</translation>
     </message>
     <message>
       <source>The current take</source>
-      <translation>Die Aufnahme, die man ansieht</translation>
+      <translation>Der aktuelle Take</translation>
     </message>
     <message>
       <source>Play or stop  (Space)</source>
@@ -6345,11 +6701,11 @@ SHA-256 {fingerprint}</translation>
     </message>
     <message>
       <source>Perform by hand  (Alt+P)</source>
-      <translation>Von Hand vorspielen  (Alt+P)</translation>
+      <translation>Von Hand spielen  (Alt+P)</translation>
     </message>
     <message>
       <source>Keying</source>
-      <translation>Festhalten</translation>
+      <translation>Schlüssel</translation>
     </message>
     <message>
       <source>Loop</source>
@@ -6365,7 +6721,7 @@ SHA-256 {fingerprint}</translation>
     </message>
     <message>
       <source>Speed of playing</source>
-      <translation>Tempo</translation>
+      <translation>Abspieltempo</translation>
     </message>
     <message>
       <source>Quarter speed</source>
@@ -6385,11 +6741,11 @@ SHA-256 {fingerprint}</translation>
     </message>
     <message>
       <source>How the layer is combined</source>
-      <translation>Wie die Ebene darüberliegt</translation>
+      <translation>Wie die Ebene hinzukommt</translation>
     </message>
     <message>
       <source>Amount of the layer</source>
-      <translation>Anteil der Ebene</translation>
+      <translation>Stärke der Ebene</translation>
     </message>
     <message>
       <source>How strong the layer is; keyed at the playhead</source>
@@ -6397,15 +6753,15 @@ SHA-256 {fingerprint}</translation>
     </message>
     <message>
       <source>Frame {frame}</source>
-      <translation type="unfinished" />
+      <translation>Bild {frame}</translation>
     </message>
     <message>
       <source>{keys} selected</source>
-      <translation type="unfinished" />
+      <translation>{keys} gewählt</translation>
     </message>
     <message>
       <source>No take yet: pose something, or start one with +.</source>
-      <translation>Noch keine Aufnahme: stelle etwas, oder beginne eine mit +.</translation>
+      <translation>Noch kein Take: Posier etwas, oder beginn einen mit +.</translation>
     </message>
     <message>
       <source>{frames} frames, {seconds} s</source>
@@ -6417,7 +6773,7 @@ SHA-256 {fingerprint}</translation>
     </message>
     <message>
       <source>Keys over frames; arrows move selected keys, Delete removes them</source>
-      <translation>Schlüssel über Bildern; Pfeile bewegen gewählte, Entf entfernt sie</translation>
+      <translation>Schlüssel über Bildern; Pfeile bewegen gewählte, Entf löscht sie</translation>
     </message>
     <message>
       <source>What differs</source>
@@ -6425,11 +6781,11 @@ SHA-256 {fingerprint}</translation>
     </message>
     <message>
       <source>Restore</source>
-      <translation>Dorthin zurück</translation>
+      <translation>Wiederherstellen</translation>
     </message>
     <message>
       <source>Insert a branch…</source>
-      <translation>Einen Zweig nehmen…</translation>
+      <translation>Zweig einfügen…</translation>
     </message>
     <message>
       <source>New puppet from this</source>
@@ -6437,15 +6793,15 @@ SHA-256 {fingerprint}</translation>
     </message>
     <message>
       <source>Save the work as it is now, to compare or restore later. All of it is kept in the file.</source>
-      <translation>Behalten Sie die Arbeit, wie sie jetzt ist, um sie später anzusehen oder dorthin zurückzugehen. Alles liegt in der Datei.</translation>
+      <translation>Speicher die Arbeit, wie sie jetzt ist, zum Vergleichen oder Wiederherstellen. Alles bleibt in der Datei.</translation>
     </message>
     <message>
       <source>{name}, saved {when}</source>
-      <translation>{name}, behalten {when}</translation>
+      <translation>{name}, gespeichert {when}</translation>
     </message>
     <message>
       <source>Click a version to see what differs from now.</source>
-      <translation>Klicken Sie auf einen Stand, um zu sehen, was jetzt anders ist.</translation>
+      <translation>Klick auf eine Version, um zu sehen, was jetzt anders ist.</translation>
     </message>
     <message>
       <source>What differs now from {name} of {when}; a click selects it:</source>
@@ -6461,7 +6817,7 @@ SHA-256 {fingerprint}</translation>
     </message>
     <message>
       <source>Save the sheet as PDF, TIFF or PNG…</source>
-      <translation>Den Bogen als PDF, TIFF oder PNG behalten …</translation>
+      <translation>Bogen als PDF, TIFF oder PNG speichern…</translation>
     </message>
     <message>
       <source>{names} and {count} more</source>
@@ -6477,7 +6833,7 @@ SHA-256 {fingerprint}</translation>
     </message>
     <message>
       <source>{count} more differ.</source>
-      <translation>Noch {count} weichen ab.</translation>
+      <translation>{count} weitere weichen ab.</translation>
     </message>
     <message>
       <source>Adjusting takes</source>
@@ -6489,7 +6845,7 @@ SHA-256 {fingerprint}</translation>
     </message>
     <message>
       <source>The pose in Rehearse</source>
-      <translation>Die Pose in Probe</translation>
+      <translation>Die Pose in der Probe</translation>
     </message>
     <message>
       <source>{what} differs by up to {far} px{why}.</source>
@@ -6501,11 +6857,11 @@ SHA-256 {fingerprint}</translation>
     </message>
     <message>
       <source>{name} takes no values. Choose a slider, a pad, a grip, a knob or a chooser.</source>
-      <translation>{name} nimmt keine Werte. Nimm einen Schieber, ein Feld, einen Griff, Drehgriff oder Wähler.</translation>
+      <translation>{name} nimmt keine Werte. Wähle einen Schieber, ein Feld, einen Griff, einen Drehknopf oder einen Wähler.</translation>
     </message>
     <message>
       <source>Port {port} is taken by another program. Choose a different one.</source>
-      <translation>Port {port} ist von einem anderen Programm belegt. Nimm einen anderen.</translation>
+      <translation>Port {port} ist von einem anderen Programm belegt. Wähle einen anderen.</translation>
     </message>
     <message>
       <source>Leave it as it is</source>
@@ -6521,15 +6877,15 @@ SHA-256 {fingerprint}</translation>
     </message>
     <message>
       <source>A pass is being recorded. End it with Enter, or discard it with Esc.</source>
-      <translation>Es wird gerade aufgenommen. Beende mit Enter oder verwirf mit Esc.</translation>
+      <translation>Ein Durchgang wird aufgenommen. Beende ihn mit Eingabe, oder verwirf ihn mit Esc.</translation>
     </message>
     <message>
       <source>Something else was changed meanwhile, and nothing was made of this. Do it again.</source>
-      <translation>Inzwischen wurde etwas anderes geändert, und hieraus ist nichts geworden. Bitte noch einmal.</translation>
+      <translation>Inzwischen wurde etwas anderes geändert, und hieraus wurde nichts. Versuch es noch einmal.</translation>
     </message>
     <message>
       <source>Stopped: all takes and poses keep their values. Undo takes back the step.</source>
-      <translation>Angehalten: alle Takes und Posen behalten ihre Werte. Rückgängig nimmt den Schritt zurück.</translation>
+      <translation>Angehalten: Alle Takes und Posen behalten ihre Werte. Rückgängig nimmt den Schritt zurück.</translation>
     </message>
     <message>
       <source>Go there</source>
@@ -6537,23 +6893,23 @@ SHA-256 {fingerprint}</translation>
     </message>
     <message>
       <source>Keep the values instead</source>
-      <translation>Stattdessen die Werte behalten</translation>
+      <translation>Lieber die Werte behalten</translation>
     </message>
     <message>
       <source>The pending changes at frame {frame} are back: Enter keys them.</source>
-      <translation>Was in Bild {frame} nicht behalten wurde, ist wieder da: Eingabe behält es.</translation>
+      <translation>Die offenen Änderungen bei Bild {frame} sind wieder da: Eingabe setzt Schlüssel.</translation>
     </message>
     <message>
       <source>{count} pending changes at frame {frame} were discarded. Ctrl+Z restores them.</source>
-      <translation>{count} Änderungen in Bild {frame} wurden nicht behalten. Strg+Z bringt sie zurück.</translation>
+      <translation>{count} offene Änderungen bei Bild {frame} wurden verworfen. Strg+Z stellt sie wieder her.</translation>
     </message>
     <message>
       <source>Pose by a device</source>
-      <translation>Durch ein Gerät stellen</translation>
+      <translation>Mit einem Gerät posieren</translation>
     </message>
     <message>
       <source>The walk moves that, as far as the master goes. Bake the walk to keys to correct it by hand.</source>
-      <translation>Das bewegt der Gang, so weit der Meister geht. Zum Verbessern den Gang in Schlüssel wandeln.</translation>
+      <translation>Das bewegt der Gang, so weit der Hauptregler geht. Wandle den Gang in Schlüssel, um ihn von Hand zu korrigieren.</translation>
     </message>
     <message>
       <source>Go on…</source>
@@ -6561,27 +6917,27 @@ SHA-256 {fingerprint}</translation>
     </message>
     <message>
       <source>Panels</source>
-      <translation>Felder</translation>
+      <translation>Panels</translation>
     </message>
     <message>
       <source>Board: {lower}.</source>
-      <translation>Brett: {lower}.</translation>
+      <translation>Bühne: {lower}.</translation>
     </message>
     <message>
       <source>The drag was cancelled.</source>
-      <translation>Das Ziehen wurde zurückgenommen.</translation>
+      <translation>Das Ziehen wurde abgebrochen.</translation>
     </message>
     <message>
       <source>The panels are hidden. The same key shows them.</source>
-      <translation>Die Felder sind weggeräumt; dieselbe Taste holt sie zurück.</translation>
+      <translation>Die Panels sind ausgeblendet. Dieselbe Taste blendet sie ein.</translation>
     </message>
     <message>
       <source>The panels are shown.</source>
-      <translation>Die Felder sind wieder da.</translation>
+      <translation>Die Panels sind eingeblendet.</translation>
     </message>
     <message>
       <source>Not saved for recovery</source>
-      <translation>Nicht gesichert</translation>
+      <translation>Keine Wiederherstellung gesichert</translation>
     </message>
   </context>
 </TS>
