@@ -115,10 +115,14 @@ lock: $(VENV)/dev.stamp
 %.qm: %.ts $(VENV)/run.stamp
 	$(BIN)/pyside6-lrelease -silent $< -qm $@
 
-# All stations at sixteen sizes and densities, as contact sheets to look at, in five languages: the last one is ours, each text a
-# third longer. Fails where a word is cut.
+# All stations at sixteen sizes and densities, and every dialog, card and page, as contact sheets to look at, in five languages: the
+# last one is ours, each text a third longer. Fails where a word is cut or a dialog is larger than the window.
 sizes: $(VENV)/run.stamp $(WORDS)
-	for one in en $(LANGUAGES) long; do $(BIN)/python scripts/sizes.py build/sizes-$$one $$one || failed=1; done; test -z "$$failed"
+	for one in en $(LANGUAGES) long; do \
+	  $(BIN)/python scripts/sizes.py build/sizes/$$one $$one || failed=1; \
+	  for look in "day 1280x800" "night 1024x700"; do \
+	    QT_QPA_PLATFORM=offscreen $(BIN)/python scripts/dialogs.py "build/sizes/$$one/dialogs $$look.png" $$one $$look || failed=1; \
+	  done; done; test -z "$$failed"
 
 words: $(VENV)/run.stamp
 	for one in $(LANGUAGES); do \

@@ -4,6 +4,7 @@ Says which words are cut, and ends with an error then.
 """
 
 import os
+import re
 import subprocess
 import sys
 import tempfile
@@ -11,7 +12,7 @@ from pathlib import Path
 
 from PySide6.QtCore import QRect, QSettings, QTranslator
 from PySide6.QtGui import QImage, QPainter
-from PySide6.QtWidgets import QAbstractButton, QApplication, QLabel
+from PySide6.QtWidgets import QAbstractButton, QApplication, QLabel, QWidget
 
 from umbrite.desk.session.session import Session
 from umbrite.desk.session.stations import STATIONS
@@ -25,7 +26,24 @@ DEMO = Path(__file__).parent.parent / "src" / "umbrite" / "demo" / "assets" / "w
 WIDE = 1100  # of one picture on a sheet
 
 
-def cut_words(window: Window) -> list[str]:
+class Longer(QTranslator):
+    """A language that nobody speaks: each text a third longer, as other languages are."""
+
+    def isEmpty(self) -> bool:
+        return False
+
+    def translate(self, _context: str, text: str, _more: str | None = None, _count: int = -1) -> str:
+        return f"{text}{'~' * (len(re.sub('{[^}]*}', '', text)) // 3)}"
+
+
+def speak_in(app: QApplication, language: str) -> None:
+    """Take the words of a language for the windows that are made from now on."""
+    translator = Longer(app) if language == "long" else QTranslator(app)
+    if language == "long" or translator.load(f"umbrite_{language}", str(FOLDER)):
+        app.installTranslator(translator)
+
+
+def cut_words(window: QWidget) -> list[str]:
     """The texts of buttons and labels that have less room than they need."""
     found = []
     for widget in (*window.findChildren(QAbstractButton), *window.findChildren(QLabel)):
@@ -39,9 +57,7 @@ def cut_words(window: Window) -> list[str]:
 def sheet(size: tuple[int, int], out: Path, language: str) -> int:
     """One sheet of all stations at a size; the number of texts that are cut."""
     app = QApplication(sys.argv[:1])
-    translator = QTranslator(app)
-    if translator.load(f"umbrite_{language}", str(FOLDER)):
-        app.installTranslator(translator)
+    speak_in(app, language)
     dress(app)
     folder = tempfile.mkdtemp()
     window = Window(Session(), QSettings(f"{folder}/settings.ini", QSettings.Format.IniFormat), keep_in=Path(folder))

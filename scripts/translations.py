@@ -20,14 +20,20 @@ from umbrite.checking.finding_codes import CODES, TOGETHER
 from umbrite.checking.puppet_findings import STACKED_BOTH_WAYS
 from umbrite.checking.workout import NOTHING_SEEN, OPENS_ON_THE_WAY
 from umbrite.desk.actions.action_table import ACTIONS, MENUS
+from umbrite.desk.board.overlay.control_overlay import GRASPED
 from umbrite.desk.board.widgets.found_strip import SHORT
 from umbrite.desk.board.widgets.hints import HANDLE_HINTS, PIVOT_HINTS
+from umbrite.desk.board.widgets.weight_card import WAYS as WEIGHT_WAYS
+from umbrite.desk.commands.naming_commands import KINDS as NAMED
 from umbrite.desk.files.import_table import COLUMNS
 from umbrite.desk.panels.details.control_section import SHAPES
 from umbrite.desk.panels.details.part_section import BLENDS
+from umbrite.desk.panels.details.posed.looks_numbers import CLIP_WORDS, SHOWN_WORDS
 from umbrite.desk.panels.menu_bar import FAMILIES
 from umbrite.desk.panels.shelf.pose_shelf import ACTS
 from umbrite.desk.panels.timeline.interpolation_menu import WAYS
+from umbrite.desk.panels.timeline.keying_menu import KIND_WORDS, REACHES
+from umbrite.desk.panels.timeline.readable_rows import KINDS as ROW_KINDS
 from umbrite.desk.panels.timeline.timeline_rows import BODY
 from umbrite.desk.session.stations import STATIONS
 from umbrite.desk.theme.language import CONTEXT, LANGUAGES, UNREVIEWED
@@ -92,6 +98,42 @@ def texts() -> list[str]:
             "several",
             "no limit",
         ),
+        *(words for words, _ in WEIGHT_WAYS),
+        *NAMED.values(),
+        *(words for _, words in REACHES),
+        *KIND_WORDS.values(),
+        *(words for words, _ in (*SHOWN_WORDS, *CLIP_WORDS)),
+        *ROW_KINDS.values(),
+        *GRASPED.values(),
+        *(f"{what} {axis}" for what in ("Place", "Pivot", "Scale") for axis in "xy"),
+        *(
+            "Amount",
+            "Bone",
+            "Brush",
+            "Size",
+            "Strength",
+            "Hardness",
+            "Find",
+            "Replace with, or number as",
+            "Number",
+            "Swap side",
+        ),
+        *(
+            "Shade across",
+            "Shade up",
+            "Shade edge",
+            "Carrier",
+            "Posing",
+            "Least",
+            "Most",
+            "Opacity now",
+            "Shown now",
+            "Clip now",
+        ),
+        *("Soften now", "Stretch now", "Slant", "Width", "Height"),
+        *(f"{{name}} {where}" for where in ("to the front", "to the back", "forward", "back")),
+        *("<b>{name} was moved or removed.</b>", "<b>{name} was changed by another program.</b>"),
+        *("{name}: {kind}, click to include", "{name}: {kind}, click to exclude"),
         *("Near", "Far", "Variants", "Move pivots", "Swinging pieces", "Names", "Limbs", "Limits", "Master"),
         *(word for plan in shipped_plans() for word in (plan.name, plan.about, *(row.name for row in plan.rows))),
     ]
@@ -109,8 +151,10 @@ def _in_code(tree: ast.AST) -> Iterator[str]:
             continue
         name = getattr(node.func, "attr", getattr(node.func, "id", ""))
         first = node.args[0]
-        if (name == "tr" or name in LABELS) and isinstance(first, ast.Constant) and isinstance(first.value, str):
-            yield first.value
+        firsts = [first.body, first.orelse] if isinstance(first, ast.IfExp) else [first]
+        for text in firsts if name == "tr" or name in LABELS else ():
+            if isinstance(text, ast.Constant) and isinstance(text.value, str):
+                yield text.value
 
 
 def _choices_in(tree: ast.AST) -> Iterator[str]:

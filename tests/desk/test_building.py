@@ -115,7 +115,7 @@ def test_controls_are_looked_at_left_out_made_in_one_step_and_placed(plain_windo
     assert not puppet(plain_window).controls  # pencilled only
     neck = next(p for p in proposed_controls(session) if p.proposed.control.name == "Neck")
     hand.click(neck.at)
-    assert "Neck is left out" in plain_window.frame.hints.message
+    assert "Neck is excluded" in plain_window.frame.hints.message
     qtbot.keyClick(plain_window.board, Qt.Key.Key_Return)
     names = {control.name for control in puppet(plain_window).controls.values()}
     assert names == {"Near hand", "Far hand", "Near foot", "Far foot", "Body", "Master", "Head", "Trunk", "Look"}

@@ -86,10 +86,10 @@ def test_after_a_crash_the_next_start_brings_back_what_was_there(own, window, ac
     left = left_by_a_crash(window.keeper.folder, own)
     window.offer_recovery()
     assert "wick.umbrite" in window.frame.banner.text.text() or "mine.umbrite" in window.frame.banner.text.text()
-    answered(window, "Ask me later")
+    answered(window, "Ask later")
     assert left.exists()
     window.offer_recovery()
-    answered(window, "Bring it back")
+    answered(window, "Recover")
     assert "Beret" in {item.name for item in window.session.puppet.joints.values()}
     assert window.session.file.path == own
     assert not window.session.history.is_saved
@@ -112,7 +112,7 @@ def test_what_was_brought_back_replaces_no_newer_file_unasked(own, window, answe
         words.write_bytes(msgspec.json.encode(msgspec.json.decode(words.read_bytes()) | {"stamp": None}))
     there = own.read_bytes()
     window.offer_recovery()
-    answered(window, "Bring it back")
+    answered(window, "Recover")
     answers.changed = "stay"
     act("save")
     assert answers.asked[-1] == "changed mine.umbrite"
@@ -126,7 +126,7 @@ def test_what_was_brought_back_is_offered_again_after_a_kill_before_it_was_kept_
     """Without a file of its own too, where nothing but the recovery file holds the work."""
     left = left_by_a_crash(window.keeper.folder, None)
     window.offer_recovery()
-    answered(window, "Bring it back")
+    answered(window, "Recover")
     assert window.keeper.hold is not None
     assert window.keeper.hold.path == left
     window.keeper.hold.let_go()  # killed here
@@ -214,7 +214,7 @@ def test_after_a_kill_in_the_middle_of_work_the_next_start_offers_it(own, window
     )  # fmt: skip
     assert done.returncode == -signal.SIGKILL, done.stderr
     window.offer_recovery()
-    answered(window, "Bring it back")
+    answered(window, "Recover")
     assert window.session.pose == {f"{joint(window.session.puppet, 'Head')}.turn": 0.25}
     assert window.session.file.path == own
     assert not window.session.history.is_saved
@@ -255,10 +255,10 @@ def test_unwanted_or_broken_remains_are_let_go_or_told(window):
     left = left_by_a_crash(window.keeper.folder, None)
     left.write_bytes(b"broken")
     window.offer_recovery()
-    answered(window, "Bring it back")
+    answered(window, "Recover")
     assert left.exists()  # it could not be read; it is not thrown away for that
     window.offer_recovery()
-    answered(window, "Let it go")
+    answered(window, "Discard")
     assert not left.exists()
 
 
@@ -460,7 +460,7 @@ def test_what_was_left_behind_waits_on_the_board_and_asks_before_it_takes_the_pl
     answered_but_stays(window)
     assert "Cap" in {item.name for item in window.session.puppet.joints.values()}
     answers.unsaved = "drop"
-    answered(window, "Bring it back")
+    answered(window, "Recover")
     assert "Beret" in {item.name for item in window.session.puppet.joints.values()}
     assert left.exists()
     assert load(own).puppet.name == "Wick"
@@ -469,7 +469,7 @@ def test_what_was_left_behind_waits_on_the_board_and_asks_before_it_takes_the_pl
 def answered_but_stays(window):
     """Press the first answer; the question comes back, for the person turned back."""
     banner = window.frame.banner
-    banner.buttons["Bring it back"].click()
+    banner.buttons["Recover"].click()
     assert banner.isVisible()
 
 

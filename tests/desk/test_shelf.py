@@ -122,7 +122,7 @@ def test_poses_lie_in_folders_that_fold(waving, act, qtbot):
     qtbot.keyClicks(shelf.name_line, "Greetings")
     qtbot.keyClick(shelf.name_line, Qt.Key.Key_Return)
     assert session.puppet.poses[0].folder == "Greetings"
-    assert session.history.undo_name == "Put Pose 1 into Greetings"
+    assert session.history.undo_name == "Move Pose 1 to Greetings"
     head = shelf.heads["Greetings"]
     qtbot.mouseClick(head, LEFT)
     assert card(waving, "Pose 1").isHidden()

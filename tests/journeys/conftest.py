@@ -120,6 +120,12 @@ class Person:
     def to(self, at):
         self.do("mousemove", str(at.x()), str(at.y()))
 
+    def pull_up(self, name, tall=560):
+        """Pull the lower edge of a panel down, so that more of its rows are seen."""
+        self.window.docks[name].raise_()
+        self.window.resizeDocks([self.window.docks[name]], [tall], Qt.Orientation.Vertical)
+        self.settle(100)
+
     def click(self, at, button=1):
         self.gestures += 1
         self.to(at)

@@ -118,7 +118,9 @@ def build_family(person):
     hang(person, "Near hand", "Near forearm")
     hang(person, "Lamp pole", "Near hand")
     # The thigh and the trunk hang from the hips by a drag in the family.
+    person.pull_up("Family")
     for name in ("Near thigh", "Trunk"):
+        person.row("Hips")  # so that nothing scrolls below the drag
         person.drag(person.row(name), person.row("Hips"), steps=10)
         person.until(lambda name=name: puppet(window).joints[joint(puppet(window), name)].parent is not None)
         assert puppet(window).joints[joint(puppet(window), name)].parent == joint(puppet(window), "Hips")

@@ -158,21 +158,20 @@ def test_every_panel_has_a_menu_under_the_right_button(person, window, tmp_path)
         return view.mapToGlobal(box)
 
     hand = next(key for key, each in puppet(window).joints.items() if each.name == "L hand")
-    menus = {
-        "board": opened(person.board(session.placed.pivot(hand))),
-        "family": opened(person.row("L hand")),
+    menus = {"board": opened(person.board(session.placed.pivot(hand))), "family": opened(person.row("L hand"))}
+    person.pull_up("Depth")
+    menus |= {
         "depth": opened(
             first_row(
                 window.depth_rail.viewport(), window.depth_rail.visualItemRect(window.depth_rail.item(0)).center()
             )
-        ),
+        )
     }
     window.show_diagram()
     person.settle(200)
     sheet = window.diagram.sheet
     menus["diagram"] = opened(sheet.mapToGlobal(sheet.card(hand).center().toPoint()))
     session.workspace.go_to(CONTROLS)
-    window.show_controls()
     person.settle(200)
     controls = window.controls_panel.controls
     menus["controls"] = opened(first_row(controls.viewport(), controls.visualItemRect(controls.item(0)).center()))

@@ -117,7 +117,8 @@ def test_layered_art_with_groups_comes_in_as_sets(person, window, tmp_path):
     session = window.session
     window.activateWindow()
     person.settle(200)
-    person.click(person.board(20 + 280j))
+    board = window.board
+    person.click(board.mapToGlobal(QPoint(board.width() - 40, board.height() - 40)))
     session.selection.select([puppet(window).sets[set_named(window, "Mouth")].variants[0].parts[0]])
     person.key("bracketright")
     assert shown(window, "Mouth") == "Closed"

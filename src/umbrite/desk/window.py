@@ -436,7 +436,7 @@ class Window(QMainWindow):
         self.devices_dialog.raise_()
 
     def show_about(self) -> None:
-        self.dialogs.tell(tr("About Umbrite"), about.about_text())
+        self.dialogs.read(tr("About Umbrite"), about.about_text())
 
     # Files let go beside the board and the family, keys, and the end
 

@@ -47,8 +47,8 @@ def add(session: Session, head: complex, tip: complex, parent: str | None) -> No
     session.edit(tr("Draw bone {name}", name=puppet.joints[key].name), puppet=puppet)
     session.selection.select([key])
     session.drafts.put(session.drafts.now._replace(bones=Boning(chain=key, card=key)))
-    carries = f"carries {puppet.parts[part].name}" if part is not None else "carries nothing yet"
-    asks = f" It crosses {crossed}, which nothing carries: tick it to bind it too." if crossed else ""
+    carries = tr("carries {name}", name=puppet.parts[part].name) if part is not None else tr("carries nothing yet")
+    asks = tr(" It crosses {names}, which nothing carries: tick it to bind it too.", names=crossed) if crossed else ""
     session.say(
         tr(
             "{name} {carries}.{asks} Go on from its tip; Esc or a double click ends the chain.",
@@ -230,7 +230,7 @@ def _bind_found(session: Session, found: dict[str, str], how: str) -> None:
             count=len(found),
             how=how,
             names=names,
-            ending=" and more" if len(found) > 4 else "",
+            ending=tr(" and more") if len(found) > 4 else "",
             still_loose=_still_loose(puppet),
         )
     )
@@ -239,9 +239,9 @@ def _bind_found(session: Session, found: dict[str, str], how: str) -> None:
 def _still_loose(puppet: Puppet) -> str:
     loose = [puppet.parts[key].name for key in loose_parts(puppet)]
     if not loose:
-        return "Nothing is left loose."
-    more = " and more" if len(loose) > 4 else ""
-    return f"Nothing carries {', '.join(loose[:4])}{more} yet."
+        return tr("Nothing is unbound.")
+    more = tr(" and more") if len(loose) > 4 else ""
+    return tr("Nothing carries {names} yet.", names=", ".join(loose[:4]) + more)
 
 
 def bind_nearest(session: Session) -> None:

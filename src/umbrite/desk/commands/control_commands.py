@@ -64,7 +64,7 @@ def leave_or_take(session: Session, number: int) -> None:
     name = propose_controls(session.puppet)[number].control.name
     left = session.drafts.now.left_out or frozenset()
     session.drafts.put(session.drafts.now._replace(left_out=left ^ {name}))
-    word = "is in the set again" if name in left else "is left out"
+    word = tr("is included again") if name in left else tr("is excluded")
     session.say(tr("{name} {word}. Enter makes the others.", name=name, word=word))
 
 
@@ -96,21 +96,21 @@ def make(kind: ControlKind) -> Callable[[Session], None]:
 
 
 def label_of_new(puppet: Puppet, keys: Sequence[str]) -> str:
-    return puppet.controls[keys[0]].name if len(keys) == 1 else f"for {len(keys)} joints"
+    return puppet.controls[keys[0]].name if len(keys) == 1 else tr("for {count} joints", count=len(keys))
 
 
 def set_controls_only(session: Session, *, on: bool) -> None:
     """Let animators touch controls only, or the art too."""
-    step = "Lock everything but controls" if on else "Let the art be dragged"
+    step = tr("Lock all but controls") if on else tr("Unlock all but controls")
     session.edit(step, puppet=replace(session.puppet, controls_only=on))
 
 
 def switch_controls_only(session: Session) -> None:
     set_controls_only(session, on=not session.puppet.controls_only)
     words = (
-        "Only controls can be dragged in Rehearse now."
+        tr("Only controls can be dragged in Rehearse now.")
         if session.puppet.controls_only
-        else "The art can be dragged in Rehearse again."
+        else tr("The art can be dragged in Rehearse again.")
     )
     session.say(words)
 

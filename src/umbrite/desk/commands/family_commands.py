@@ -47,7 +47,7 @@ def hang_from(session: Session, keys: Sequence[str], parent: str | None) -> None
     if parent is not None and set(joints) & {parent, *ancestors(puppet, parent)} and len(joints) > 1:
         raise RigError(tr("Some of these are parents of that place. Drag fewer, or drop elsewhere."))
     after = set_parent(puppet, joints, parent)
-    where = f"from {puppet.joints[parent].name}" if parent is not None else "from nothing"
+    where = tr("to {name}", name=puppet.joints[parent].name) if parent is not None else tr("to nothing")
     _hang(session, tr("Parent {joints} {where}", joints=label_of(session, joints), where=where), after)
 
 

@@ -33,16 +33,18 @@ def _for_all(session: Session, step: str, edit: Callable[[Puppet, str], Puppet])
 def either_way(degrees: float) -> Callable[[Session], None]:
     angle = math.radians(degrees)
     return lambda session: _for_all(
-        session, f"Limit {degrees:.0f}° either way", lambda p, k: set_limit(p, k, -angle, angle)
+        session,
+        tr("Limit {degrees}° either way", degrees=f"{degrees:.0f}"),
+        lambda p, k: set_limit(p, k, -angle, angle),
     )
 
 
 def hinge_one_way(session: Session) -> None:
-    _for_all(session, "Hinge", lambda p, k: hinge(p, k, HINGE))
+    _for_all(session, tr("Hinge"), lambda p, k: hinge(p, k, HINGE))
 
 
 def inside_out(session: Session) -> None:
-    _for_all(session, "Other arc", other_arc)
+    _for_all(session, tr("Invert limit"), other_arc)
 
 
 def mirrored_to_other_side(session: Session) -> None:
@@ -50,7 +52,7 @@ def mirrored_to_other_side(session: Session) -> None:
 
 
 def same_on_other_side(session: Session) -> None:
-    _for_all(session, "Limit on the other side", lambda p, k: to_other_side(p, k, mirrored=False))
+    _for_all(session, tr("Limit on the other side"), lambda p, k: to_other_side(p, k, mirrored=False))
 
 
 def copy_to_all(session: Session) -> None:

@@ -53,7 +53,7 @@ def _saved(session: Session, name: str, about: tuple[str, ...]) -> str:
     puppet = save_pose(session.history.now.puppet, name, settled_pose(session), about)
     name = puppet.poses[-1].name
     session.edit(tr("Save {name}", name=name), puppet=puppet)
-    part = " for this part only" if about else ""
+    part = tr(" for this part only") if about else ""
     session.say(tr("{name} was saved{part}. Double click its name to rename it.", name=name, part=part))
     return name
 
@@ -108,5 +108,9 @@ def _channels_of(text: str) -> dict[str, float | str] | None:
 def _take(session: Session, channels: dict[str, float | str], step: str) -> None:
     pose, missing = from_names(session.puppet, channels)
     session.edit(step, pose=pose)
-    words = f" This puppet has no {', '.join(missing[:4])}{' and more' if len(missing) > 4 else ''}." if missing else ""
+    words = (
+        tr(" This puppet has no {names}.", names=", ".join(missing[:4]) + (tr(" and more") if len(missing) > 4 else ""))
+        if missing
+        else ""
+    )
     session.say(tr("Pose loaded: {count} values.{words}", count=len(pose), words=words))

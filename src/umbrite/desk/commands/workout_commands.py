@@ -20,11 +20,7 @@ def run(session: Session) -> tuple[Package, Report] | None:
         return None
     session.checks.add_tried([item.finding for item in report.noticed])
     count = len(report.noticed)
-    words = (
-        "found nothing to mend"
-        if not count
-        else f"noticed {count} thing{'s' if count > 1 else ''}; the lamp lists them"
-    )
+    words = tr("found nothing to mend") if not count else tr("noticed {count}; the lamp lists them", count=count)
     session.say(
         tr(
             "The workout ran {count} controls and joints through their range and {words}.",

@@ -5,14 +5,23 @@ from contextlib import AbstractContextManager
 from pathlib import Path
 from typing import Literal, TypeVar
 
-from PySide6.QtWidgets import QDialogButtonBox, QFileDialog, QMessageBox, QToolButton, QWidget
+from PySide6.QtWidgets import (
+    QDialog,
+    QDialogButtonBox,
+    QFileDialog,
+    QMessageBox,
+    QTextBrowser,
+    QToolButton,
+    QVBoxLayout,
+    QWidget,
+)
 
 from umbrite.desk.dialogs.film_dialog import FilmDialog
 from umbrite.desk.dialogs.gltf_dialog import GltfDialog
 from umbrite.desk.files.import_table import Chosen, ImportTable
 from umbrite.desk.files.progress import watched
 from umbrite.desk.theme.language import tr
-from umbrite.desk.theme.look import dress_buttons, icon
+from umbrite.desk.theme.look import dress_buttons, icon, size_within
 from umbrite.desk.theme.themes import Theme
 from umbrite.files.formats.format_table import Holds, read_as
 from umbrite.files.layers import Layered
@@ -25,7 +34,7 @@ from umbrite.rig.errors import Watch
 
 def names_of(title: str, *holds: Holds) -> str:
     """What a file dialog lists: the files that can be read as such, or all."""
-    return f"{title} ({' '.join(f'*{ending}' for ending in read_as(*holds))});;All files (*)"
+    return f"{title} ({' '.join(f'*{ending}' for ending in read_as(*holds))});;{tr('All files')} (*)"
 
 
 Answer = TypeVar("Answer", bound=str)
@@ -52,7 +61,7 @@ class Dialogs:
     def path_to_open(self, folder: Path | None) -> Path | None:
         dialog = self._dialog(
             tr("Open a puppet or a layered picture"),
-            names_of("Puppets and pictures", "puppet", "layers", "picture"),
+            names_of(tr("Puppets and pictures"), "puppet", "layers", "picture"),
             folder,
         )
         dialog.setFileMode(QFileDialog.FileMode.ExistingFile)
@@ -67,12 +76,12 @@ class Dialogs:
         return found[0] if found else None
 
     def paths_to_add(self, folder: Path | None) -> list[Path]:
-        dialog = self._dialog(tr("Add pictures as parts"), names_of("Pictures", "layers", "picture"), folder)
+        dialog = self._dialog(tr("Add pictures as parts"), names_of(tr("Pictures"), "layers", "picture"), folder)
         dialog.setFileMode(QFileDialog.FileMode.ExistingFiles)
         return self._run(dialog)
 
     def path_to_save(self, suggestion: Path, ending: str) -> Path | None:
-        title = "Save the puppet" if ending == ".umbrite" else "Export"
+        title = tr("Save the puppet") if ending == ".umbrite" else tr("Export")
         dialog = self._dialog(title, f"*{ending}", suggestion.parent)
         dialog.setAcceptMode(QFileDialog.AcceptMode.AcceptSave)
         dialog.setDefaultSuffix(ending.lstrip("."))
@@ -122,8 +131,8 @@ class Dialogs:
         box.setText(tr("<b>{name} has changes that are not saved.</b>", name=name))
         box.setInformativeText(tr("Save them first? Discarded changes can't be restored."))
         keep = box.addButton(tr("Save"), QMessageBox.ButtonRole.AcceptRole)
-        drop = box.addButton(tr("Discard the changes"), QMessageBox.ButtonRole.DestructiveRole)
-        stay = box.addButton(tr("Stay here"), QMessageBox.ButtonRole.RejectRole)
+        drop = box.addButton(tr("Discard changes"), QMessageBox.ButtonRole.DestructiveRole)
+        stay = box.addButton(tr("Cancel"), QMessageBox.ButtonRole.RejectRole)
         box.setDefaultButton(keep)
         box.setEscapeButton(stay)
         box.exec()
@@ -133,26 +142,26 @@ class Dialogs:
 
     def about_changed(self, name: str, *, gone: bool) -> Literal["overwrite", "elsewhere", "stay"]:
         """The file is not what it was when it was opened."""
-        happened = "was moved or removed" if gone else "was changed by another program"
         words: dict[Literal["overwrite", "elsewhere", "stay"], str] = {
-            "overwrite": "Write it here",
-            "elsewhere": "Save elsewhere…",
-            "stay": "Stay here",
+            "overwrite": tr("Overwrite"),
+            "elsewhere": tr("Save as…"),
+            "stay": tr("Cancel"),
         }
+        happened = "<b>{name} was moved or removed.</b>" if gone else "<b>{name} was changed by another program.</b>"
         return self._ask(
-            tr("File changed"), tr("<b>{name} {happened} since it was opened or saved here.</b>", name=name, happened=happened),
+            tr("File changed"), tr(happened, name=name),
             tr("Writing it here puts your work in its place; what the other program wrote stays as the backup."), words, "elsewhere",
         )  # fmt: skip
 
     def about_dropped(self, name: str) -> Literal["exchange", "variant", "add", "stay"]:
         """A picture was let go on a part."""
         words: dict[Literal["exchange", "variant", "add", "stay"], str] = {
-            "exchange": f"Exchange the drawing of {name}",
-            "variant": f"Add it as a variant of {name}",
-            "add": "Add it as a part",
-            "stay": "Neither",
+            "exchange": tr("Exchange its drawing"),
+            "variant": tr("Add as a variant"),
+            "add": tr("Add as a part"),
+            "stay": tr("Cancel"),
         }
-        more = "With another drawing the part keeps its place, pivot and rig. Of variants one shows at a time."
+        more = tr("With another drawing the part keeps its place, pivot and rig. Of variants one shows at a time.")
         return self._ask(
             tr("A picture on a part"), tr("<b>What is this picture for {name}?</b>", name=name), more, words, "exchange"
         )
@@ -168,8 +177,8 @@ class Dialogs:
 
     def may_replace(self, name: str) -> bool:
         """A file of that name is there already."""
-        words: dict[Literal["replace", "stay"], str] = {"replace": "Write over it", "stay": "Stay here"}
-        more = "A puppet's previous save stays beside it as a backup; a picture's is gone."
+        words: dict[Literal["replace", "stay"], str] = {"replace": tr("Overwrite"), "stay": tr("Cancel")}
+        more = tr("The previous save of a puppet stays beside it as a backup; that of a picture is lost.")
         return (
             self._ask(tr("File exists"), tr("<b>{name} is there already.</b>", name=name), more, words, "stay")
             == "replace"
@@ -194,6 +203,24 @@ class Dialogs:
         clicked = box.clickedButton()
         box.deleteLater()
         return next((key for key, button in buttons.items() if button is clicked), list(words)[-1])
+
+    def read(self, title: str, page: str) -> None:
+        """Show a page of HTML that may be long."""
+        dialog = QDialog(self._parent)
+        dialog.setWindowTitle(title)
+        column = QVBoxLayout(dialog)
+        browser = QTextBrowser()
+        browser.setAccessibleName(title)
+        browser.setHtml(page)
+        browser.setOpenExternalLinks(True)
+        column.addWidget(browser)
+        buttons = QDialogButtonBox(QDialogButtonBox.StandardButton.Close)
+        dress_buttons(buttons, self._theme())
+        buttons.rejected.connect(dialog.reject)
+        column.addWidget(buttons)
+        size_within(dialog, 560, 520)
+        dialog.exec()
+        dialog.deleteLater()
 
     def tell(self, title: str, text: str) -> None:
         box = QMessageBox(self._parent)

@@ -19,6 +19,7 @@ from PySide6.QtWidgets import QDialog, QHBoxLayout, QListWidget, QListWidgetItem
 from umbrite.desk.actions.action import Act
 from umbrite.desk.dialogs.guide_pages import PAGES, Page, anchor_of, page_of, pages, text_of
 from umbrite.desk.session.stations import STATIONS
+from umbrite.desk.theme import look
 from umbrite.desk.theme.language import tr
 
 BESIDE = 90  # pixels of a page beside its widest picture
@@ -137,7 +138,7 @@ class Guide(QDialog):
         row.addWidget(self.list)
         row.addWidget(self.page, 1)
         outer.addLayout(row)
-        self.resize(1090, 720)
+        look.size_within(self, 1090, 720)
 
     def _fill(self) -> None:
         heading = ""

@@ -294,7 +294,7 @@ class FileDesk:
         session = self.session
         part = session.puppet.parts[key]
         if len(revised.layers) != 1:
-            found = "shows nothing" if not revised.layers else f"has {len(revised.layers)} layers"
+            found = tr("shows nothing") if not revised.layers else tr("has {count} layers", count=len(revised.layers))
             session.say(
                 tr("The revised picture {found}, so the old drawing stays. Choose a picture of one layer.", found=found)
             )

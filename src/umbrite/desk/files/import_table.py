@@ -28,7 +28,7 @@ from PySide6.QtWidgets import (
 
 from umbrite.desk.files.layers_picture import LayersPicture
 from umbrite.desk.theme.language import tr
-from umbrite.desk.theme.look import dress_buttons
+from umbrite.desk.theme.look import dress_buttons, size_within
 from umbrite.desk.theme.themes import DAY, Theme, side_words
 from umbrite.files.layers import Group, Layered
 from umbrite.files.variant_layers import sets_proposed
@@ -87,7 +87,7 @@ class ImportTable(QDialog):
         self._busy = False
         self.setWindowTitle(tr("Fan out the pieces"))
         self.setMinimumSize(760, 480)
-        self.resize(1040, 620)
+        size_within(self, 1040, 620)
         column = QVBoxLayout(self)
         column.setContentsMargins(18, 16, 18, 14)
         column.setSpacing(10)

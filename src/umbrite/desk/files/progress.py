@@ -41,7 +41,7 @@ def watched(parent: QWidget, what: str) -> Iterator[Watch]:
         flags = QEventLoop.ProcessEventsFlag
         QApplication.processEvents(flags.AllEvents if shown else flags.ExcludeUserInputEvents)
         if any(dialog.wasCanceled() for dialog in shown):
-            raise CancelledError(f"{what} was cancelled. Nothing was added or changed.")
+            raise CancelledError(tr("{what} was cancelled. Nothing was added or changed.", what=what))
 
     try:
         yield watch

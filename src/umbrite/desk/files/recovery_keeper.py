@@ -7,6 +7,7 @@ from pathlib import Path
 from PySide6.QtCore import QObject, QTimer, Signal
 
 from umbrite.desk.session.session import Session
+from umbrite.desk.theme.language import tr
 from umbrite.files.atomic import Stamp
 from umbrite.files.package import Package
 from umbrite.files.recovery import Hold, Left, keep, kept_elsewhere, left_behind, new_hold
@@ -75,7 +76,7 @@ class Keeper(QObject):
         except UmbriteError as error:
             self._ended.emit(str(error))
         except Exception as error:  # noqa: BLE001 whatever it was: the person must hear of it
-            self._ended.emit(f"Unsaved work couldn't be kept for recovery ({error}). Save soon.")
+            self._ended.emit(tr("Unsaved work couldn't be saved for recovery ({error}). Save soon.", error=error))
         else:
             self._ended.emit("")
 

@@ -34,7 +34,7 @@ class Offers:
         self._ask(
             tr("<b>Umbrite ended suddenly while {name} had changes that were not saved.</b>", name=name),
             tr("They were saved on {when}. Recovering them changes no file until you save.", when=when),
-            {"Bring it back": self._open, "Let it go": self._drop, "Ask me later": self.let_go},
+            {tr("Recover"): self._open, tr("Discard"): self._drop, tr("Ask later"): self.let_go},
         )
 
     def _open(self) -> None:

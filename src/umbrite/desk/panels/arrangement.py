@@ -66,7 +66,7 @@ def _in_one_column(window: QMainWindow, docks: Mapping[str, QDockWidget]) -> Non
     for behind, name in (*itertools.pairwise(lists), ("Details", "Poses")):
         window.tabifyDockWidget(docks[behind], docks[name])
     window.resizeDocks([docks["Family"], docks["Details"]], [COLUMN_WIDE] * 2, Qt.Orientation.Horizontal)
-    window.resizeDocks([docks["Family"], docks["Details"]], [330, 350], Qt.Orientation.Vertical)
+    window.resizeDocks([docks["Family"], docks["Details"]], [410, 280], Qt.Orientation.Vertical)
 
 
 def _dock(window: QMainWindow, name: str, widget: QWidget, area: Qt.DockWidgetArea) -> QDockWidget:

@@ -44,8 +44,10 @@ class ThingList(SelectingList):
         locked = item.checkState() == Qt.CheckState.Unchecked
         if self._busy or self.of != "control" or self.session.puppet.controls[key].locked == locked:
             return
-        word = "Lock" if locked else "Unlock"
-        self.session.edit(f"{word} {item.text()}", puppet=change(self.session.puppet, key, locked=locked))
+        self.session.edit(
+            tr("Lock {name}" if locked else "Unlock {name}", name=item.text()),
+            puppet=change(self.session.puppet, key, locked=locked),
+        )
 
 
 class ControlsPanel(QWidget):
@@ -60,12 +62,12 @@ class ControlsPanel(QWidget):
         words = QLabel(tr("Animators may use the ticked controls."))
         words.setObjectName("quiet")
         words.setWordWrap(True)
-        self.controls = ThingList(session, "control", "Controls")
+        self.controls = ThingList(session, "control", tr("Controls"))
         self.only = QCheckBox(tr("Lock everything else"))
         self.only.setToolTip(tr("In Rehearse only controls can be dragged, not the art"))
         links = QLabel(tr("Links"))
         links.setObjectName("title")
-        self.links = ThingList(session, "link", "Links")
+        self.links = ThingList(session, "link", tr("Links"))
         for widget, share in ((words, 0), (self.controls, 3), (self.only, 0), (links, 0), (self.links, 2)):
             column.addWidget(widget, share)
         self.only.clicked.connect(lambda on: control_commands.set_controls_only(session, on=on))

@@ -30,7 +30,7 @@ class DepthRail(SelectingList):
     """Front on top. Drops ask the session for another order and never move rows by themselves."""
 
     def __init__(self, session: Session, parent: QWidget | None = None) -> None:
-        super().__init__(session, "Depth, front on top", parent)
+        super().__init__(session, tr("Depth, front on top"), parent)
         self.setIconSize(QSize(WIDE_PICTURE, 26))
         self.setTextElideMode(Qt.TextElideMode.ElideMiddle)
         self.setUniformItemSizes(True)
@@ -171,7 +171,7 @@ class DepthRail(SelectingList):
 
     def put_before(self, keys: list[str], place: int) -> None:
         """Put parts at a place of the draw order, in the order that they have among themselves."""
-        name = f"Depth of {label_of(self.session, keys)}"
+        name = tr("Depth of {name}", name=label_of(self.session, keys))
         attempt(self.session, lambda: put_before(self.session, name, keys, place))
 
     def dropEvent(self, event: QDropEvent) -> None:

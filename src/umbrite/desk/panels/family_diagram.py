@@ -336,7 +336,7 @@ class Sheet(QWidget):
             else [key]
         )
         name = session.puppet.joints[key].name if len(keys) == 1 else f"{len(keys)} joints"
-        where = f"from {session.puppet.joints[over].name}" if over else "from nothing"
+        where = tr("to {name}", name=session.puppet.joints[over].name) if over else tr("to nothing")
 
         def hang() -> None:
             step = tr("Parent {name} {where}", name=name, where=where)

@@ -260,8 +260,8 @@ class FamilyTree(QTreeWidget):
         item.setIcon(EYE, look.icon(theme, eye, seen, 15))
         lock, barred = ("lock", theme.vermilion) if row.locked else ("lock-open", theme.line)
         item.setIcon(LOCK, look.icon(theme, lock, barred, 14))
-        item.setToolTip(EYE, "Hide" if row.visible else "Show")
-        item.setToolTip(LOCK, "Let it be picked again" if row.locked else "Lock, so that it can't be picked")
+        item.setToolTip(EYE, tr("Hide") if row.visible else tr("Show"))
+        item.setToolTip(LOCK, tr("Unlock") if row.locked else tr("Lock, so that it can't be selected"))
 
     def _give_room(self, *_: object) -> None:
         """Names before icons: a row whose name has no room has no eye and no lock, and deep families are indented less."""

@@ -55,12 +55,12 @@ class WorkoutSheet(QDialog):
         row.addStretch(1)
         row.addWidget(close)
         column.addLayout(row)
-        self.resize(940, 720)
+        look.size_within(self, 940, 720)
 
     def _head(self) -> str:
         noticed = self.report.noticed
         if not noticed:
-            return "Nothing tears, flips or jumps. Look at the poses far from rest all the same."
+            return tr("Nothing tears, flips or jumps. Look at the poses far from rest all the same.")
         return "\n".join(f"{tr(item.finding.severity.capitalize())}: {sentence(item.finding)}" for item in noticed[:6])
 
     def _measured(self) -> str:
@@ -69,5 +69,7 @@ class WorkoutSheet(QDialog):
             f"<td align=right>{line.largest_way:.0f} px</td><td align=right>{line.at_limit}</td><td align=right>{line.unreached}</td></tr>"
             for line in self.report.measured
         )
-        head = "<tr><th align=left>moved</th><th>largest turn a step</th><th>largest way a step</th><th>frames at limits</th><th>out of reach</th></tr>"
+        titles = (tr("largest turn a step"), tr("largest way a step"), tr("frames at limits"), tr("out of reach"))
+        cells = "".join(f"<th>{title}</th>" for title in titles)
+        head = f"<tr><th align=left>{tr('moved')}</th>{cells}</tr>"
         return f"<table cellpadding=4>{head}{rows}</table>"

@@ -339,8 +339,8 @@ class Session(QObject):
             if stop is not None and self.history.was_undone(stop.before):  # undone past where it began
                 self.drafts.put(self.drafts.now._replace(stop=None))
             self._show_settled()
-            more = f" and {len(names) - 1} more" if len(names) > 1 else ""
-            self.say(f"{'Undone' if by < 0 else 'Done again'}: {names[0]}{more}.")
+            more = tr(" and {count} more", count=len(names) - 1) if len(names) > 1 else ""
+            self.say(tr("Undone: {names}." if by < 0 else "Redone: {names}.", names=names[0] + more))
 
     def _with(self, puppet: Puppet | None, pose: Pose | None, takes: Takes | None = None) -> Document:
         now = self.history.now

@@ -6,7 +6,7 @@ from pathlib import Path
 from PySide6.QtCore import QByteArray, QRectF, QSize, Qt
 from PySide6.QtGui import QColor, QFont, QFontDatabase, QIcon, QPainter, QPalette, QPixmap
 from PySide6.QtSvg import QSvgRenderer
-from PySide6.QtWidgets import QApplication, QDialog, QDialogButtonBox
+from PySide6.QtWidgets import QApplication, QDialog, QDialogButtonBox, QWidget
 
 from umbrite.desk.theme.language import tr
 from umbrite.desk.theme.style_sheet import STYLE
@@ -14,6 +14,7 @@ from umbrite.desk.theme.themes import DAY, Theme
 
 ASSETS = Path(__file__).parent.parent / "assets"
 FAMILY_NAME = "Alegreya Sans"
+AROUND = QSize(24, 48)  # pixels that a window of its own leaves free of the one below
 
 
 def with_alpha(colour: QColor, alpha: int) -> QColor:
@@ -114,10 +115,17 @@ _BUTTON_ICONS = {
 }
 
 
+def size_within(widget: QWidget, wide: int, tall: int) -> None:
+    """Open a window of its own so large, but no larger than the window it belongs to, or the screen."""
+    over = widget.parentWidget()
+    most = over.window().size() if over is not None else widget.screen().availableSize()
+    widget.resize(QSize(wide, tall).boundedTo(most - AROUND))
+
+
 def going_on(dialog: QDialog, theme: Theme) -> QDialogButtonBox:
     """The last row of a dialog after which more is asked: go on, or turn back."""
     box = QDialogButtonBox(QDialogButtonBox.StandardButton.Ok | QDialogButtonBox.StandardButton.Cancel)
-    box.button(QDialogButtonBox.StandardButton.Ok).setText(tr("Go on…"))
+    box.button(QDialogButtonBox.StandardButton.Ok).setText(tr("Export…"))
     dress_buttons(box, theme)
     box.accepted.connect(dialog.accept)
     box.rejected.connect(dialog.reject)

@@ -2080,6 +2080,270 @@
       <translation>ohne Grenze</translation>
     </message>
     <message>
+      <source>Subtract</source>
+      <translation>Abziehen</translation>
+    </message>
+    <message>
+      <source>Even out</source>
+      <translation>Ausgleichen</translation>
+    </message>
+    <message>
+      <source>Fill</source>
+      <translation>Füllen</translation>
+    </message>
+    <message>
+      <source>Parts and joints</source>
+      <translation>Teile und Gelenke</translation>
+    </message>
+    <message>
+      <source>Variant sets</source>
+      <translation>Variantensätze</translation>
+    </message>
+    <message>
+      <source>Key what was moved</source>
+      <translation>Schlüssel für das Bewegte</translation>
+    </message>
+    <message>
+      <source>Key its limb</source>
+      <translation>Schlüssel für sein Glied</translation>
+    </message>
+    <message>
+      <source>Key its part of the body</source>
+      <translation>Schlüssel für seinen Körperteil</translation>
+    </message>
+    <message>
+      <source>Key everything</source>
+      <translation>Schlüssel für alles</translation>
+    </message>
+    <message>
+      <source>Places</source>
+      <translation>Orte</translation>
+    </message>
+    <message>
+      <source>Turns</source>
+      <translation>Drehungen</translation>
+    </message>
+    <message>
+      <source>Widths and heights</source>
+      <translation>Breiten und Höhen</translation>
+    </message>
+    <message>
+      <source>Values and sides</source>
+      <translation>Werte und Seiten</translation>
+    </message>
+    <message>
+      <source>Depths, opacities, clips</source>
+      <translation>Tiefen, Deckkraft, Ausschnitte</translation>
+    </message>
+    <message>
+      <source>As at rest</source>
+      <translation>Wie in Ruhe</translation>
+    </message>
+    <message>
+      <source>Shown</source>
+      <translation>Sichtbar</translation>
+    </message>
+    <message>
+      <source>Hidden</source>
+      <translation>Ausgeblendet</translation>
+    </message>
+    <message>
+      <source>Nowhere</source>
+      <translation>Nirgends</translation>
+    </message>
+    <message>
+      <source>Inside</source>
+      <translation>Innen</translation>
+    </message>
+    <message>
+      <source>Outside</source>
+      <translation>Außen</translation>
+    </message>
+    <message>
+      <source>Sound</source>
+      <translation>Ton</translation>
+    </message>
+    <message>
+      <source>Layer</source>
+      <translation>Ebene</translation>
+    </message>
+    <message>
+      <source>Row</source>
+      <translation>Zeile</translation>
+    </message>
+    <message>
+      <source>Group</source>
+      <translation>Gruppe</translation>
+    </message>
+    <message>
+      <source>Value</source>
+      <translation>Wert</translation>
+    </message>
+    <message>
+      <source>Turn {name}</source>
+      <translation>{name} drehen</translation>
+    </message>
+    <message>
+      <source>Scale {name}</source>
+      <translation>{name} skalieren</translation>
+    </message>
+    <message>
+      <source>Place x</source>
+      <translation>Ort x</translation>
+    </message>
+    <message>
+      <source>Place y</source>
+      <translation>Ort y</translation>
+    </message>
+    <message>
+      <source>Pivot x</source>
+      <translation>Drehpunkt x</translation>
+    </message>
+    <message>
+      <source>Pivot y</source>
+      <translation>Drehpunkt y</translation>
+    </message>
+    <message>
+      <source>Scale x</source>
+      <translation>Skalierung x</translation>
+    </message>
+    <message>
+      <source>Scale y</source>
+      <translation>Skalierung y</translation>
+    </message>
+    <message>
+      <source>Amount</source>
+      <translation>Stärke</translation>
+    </message>
+    <message>
+      <source>Bone</source>
+      <translation>Knochen</translation>
+    </message>
+    <message>
+      <source>Brush</source>
+      <translation>Pinsel</translation>
+    </message>
+    <message>
+      <source>Size</source>
+      <translation>Größe</translation>
+    </message>
+    <message>
+      <source>Strength</source>
+      <translation>Stärke</translation>
+    </message>
+    <message>
+      <source>Hardness</source>
+      <translation>Härte</translation>
+    </message>
+    <message>
+      <source>Find</source>
+      <translation>Suchen</translation>
+    </message>
+    <message>
+      <source>Replace with, or number as</source>
+      <translation>Ersetzen durch, oder nummerieren als</translation>
+    </message>
+    <message>
+      <source>Number</source>
+      <translation>Nummerieren</translation>
+    </message>
+    <message>
+      <source>Swap side</source>
+      <translation>Seite tauschen</translation>
+    </message>
+    <message>
+      <source>Shade across</source>
+      <translation>Schatten quer</translation>
+    </message>
+    <message>
+      <source>Shade up</source>
+      <translation>Schatten hoch</translation>
+    </message>
+    <message>
+      <source>Shade edge</source>
+      <translation>Schattenrand</translation>
+    </message>
+    <message>
+      <source>Carrier</source>
+      <translation>Träger</translation>
+    </message>
+    <message>
+      <source>Posing</source>
+      <translation>Posieren</translation>
+    </message>
+    <message>
+      <source>Least</source>
+      <translation>Kleinster</translation>
+    </message>
+    <message>
+      <source>Most</source>
+      <translation>Größter</translation>
+    </message>
+    <message>
+      <source>Opacity now</source>
+      <translation>Deckkraft jetzt</translation>
+    </message>
+    <message>
+      <source>Shown now</source>
+      <translation>Sichtbar jetzt</translation>
+    </message>
+    <message>
+      <source>Clip now</source>
+      <translation>Ausschnitt jetzt</translation>
+    </message>
+    <message>
+      <source>Soften now</source>
+      <translation>Weich jetzt</translation>
+    </message>
+    <message>
+      <source>Stretch now</source>
+      <translation>Dehnen jetzt</translation>
+    </message>
+    <message>
+      <source>Slant</source>
+      <translation>Neigung</translation>
+    </message>
+    <message>
+      <source>Width</source>
+      <translation>Breite</translation>
+    </message>
+    <message>
+      <source>Height</source>
+      <translation>Höhe</translation>
+    </message>
+    <message>
+      <source>{name} to the front</source>
+      <translation>{name} ganz nach vorn</translation>
+    </message>
+    <message>
+      <source>{name} to the back</source>
+      <translation>{name} ganz nach hinten</translation>
+    </message>
+    <message>
+      <source>{name} forward</source>
+      <translation>{name} nach vorn</translation>
+    </message>
+    <message>
+      <source>{name} back</source>
+      <translation>{name} nach hinten</translation>
+    </message>
+    <message>
+      <source>&lt;b&gt;{name} was moved or removed.&lt;/b&gt;</source>
+      <translation>&lt;b&gt;{name} wurde verschoben oder gelöscht.&lt;/b&gt;</translation>
+    </message>
+    <message>
+      <source>&lt;b&gt;{name} was changed by another program.&lt;/b&gt;</source>
+      <translation>&lt;b&gt;{name} wurde von einem anderen Programm geändert.&lt;/b&gt;</translation>
+    </message>
+    <message>
+      <source>{name}: {kind}, click to include</source>
+      <translation>{name}: {kind}, Klick schließt ein</translation>
+    </message>
+    <message>
+      <source>{name}: {kind}, click to exclude</source>
+      <translation>{name}: {kind}, Klick schließt aus</translation>
+    </message>
+    <message>
       <source>Near</source>
       <translation>nah</translation>
     </message>
@@ -2428,6 +2692,10 @@
       <translation>{name} wird hier gehalten, während du den Körper ziehst. Klick auf den Haltepunkt entfernt ihn.</translation>
     </message>
     <message>
+      <source>Drag the body by {name}</source>
+      <translation>Körper an {name} ziehen</translation>
+    </message>
+    <message>
       <source>The hold point was removed.</source>
       <translation>Der Haltepunkt wurde entfernt.</translation>
     </message>
@@ -2440,12 +2708,24 @@
       <translation>, {away} px außer Reichweite</translation>
     </message>
     <message>
+      <source>Move head of {name}</source>
+      <translation>Kopf von {name} verschieben</translation>
+    </message>
+    <message>
+      <source>Move tip of {name}</source>
+      <translation>Spitze von {name} verschieben</translation>
+    </message>
+    <message>
       <source>{count} parts</source>
       <translation>{count} Teile</translation>
     </message>
     <message>
       <source>{name} to {other}</source>
       <translation>{name} zu {other}</translation>
+    </message>
+    <message>
+      <source>Move bone {name}</source>
+      <translation>Knochen {name} verschieben</translation>
     </message>
     <message>
       <source>Nothing was bound. Drop it on a bone, a rivet or a part that has a parent.</source>
@@ -2462,6 +2742,10 @@
     <message>
       <source>{count} parts to {name}</source>
       <translation>{count} Teile zu {name}</translation>
+    </message>
+    <message>
+      <source>Place control {name}</source>
+      <translation>Regler {name} platzieren</translation>
     </message>
     <message>
       <source>Move a pose of {name}</source>
@@ -2524,6 +2808,10 @@
       <translation>{limb} folgt {name}</translation>
     </message>
     <message>
+      <source>Limit {name}</source>
+      <translation>{name} begrenzen</translation>
+    </message>
+    <message>
       <source>Move points of the mesh</source>
       <translation>Netzpunkte verschieben</translation>
     </message>
@@ -2536,12 +2824,28 @@
       <translation>{name} umformen</translation>
     </message>
     <message>
+      <source>Paint weights of {name}</source>
+      <translation>Gewichte von {name} malen</translation>
+    </message>
+    <message>
+      <source>Move {name}</source>
+      <translation>{name} verschieben</translation>
+    </message>
+    <message>
       <source>A guest is turned as one in a pose: drag the ring or the end of its own control in Rehearse.</source>
       <translation>Ein Gast wird in einer Pose als Ganzes gedreht: Zieh in der Probe den Ring oder das Ende seines Reglers.</translation>
     </message>
     <message>
       <source>There is no part under this line. Draw it across the part that should be two.</source>
       <translation>Unter dieser Linie liegt kein Teil. Zieh sie quer über das Teil, das zwei werden soll.</translation>
+    </message>
+    <message>
+      <source>Trim {name}</source>
+      <translation>{name} beschneiden</translation>
+    </message>
+    <message>
+      <source>Restore some of {name}</source>
+      <translation>Etwas von {name} wiederherstellen</translation>
     </message>
     <message>
       <source>cut away</source>
@@ -2554,6 +2858,14 @@
     <message>
       <source>Parent {name} to {name2}</source>
       <translation>{name2} als Elternteil von {name}</translation>
+    </message>
+    <message>
+      <source>Move pivot of {name}</source>
+      <translation>Drehpunkt von {name} verschieben</translation>
+    </message>
+    <message>
+      <source>Slide {name} under its pivot</source>
+      <translation>{name} unter dem Drehpunkt schieben</translation>
     </message>
     <message>
       <source>{name} was not changed.</source>
@@ -2576,8 +2888,28 @@
       <translation>gestaucht auf {percent} %</translation>
     </message>
     <message>
+      <source>Slant {name}</source>
+      <translation>{name} neigen</translation>
+    </message>
+    <message>
+      <source>Squash {name}</source>
+      <translation>{name} stauchen</translation>
+    </message>
+    <message>
+      <source>Pose {name}</source>
+      <translation>Pose {name}</translation>
+    </message>
+    <message>
       <source>  stopped by the limit of {names}</source>
       <translation>  gestoppt von der Grenze von {names}</translation>
+    </message>
+    <message>
+      <source>Turn {name} about the pin</source>
+      <translation>{name} um die Nadel drehen</translation>
+    </message>
+    <message>
+      <source> and {count} more</source>
+      <translation> und {count} mehr</translation>
     </message>
     <message>
       <source>Set {name}</source>
@@ -2900,10 +3232,6 @@
       <translation>Figur zur anderen Seite blicken lassen</translation>
     </message>
     <message>
-      <source> and {count} more</source>
-      <translation> und {count} mehr</translation>
-    </message>
-    <message>
       <source>Follows the nearest piece</source>
       <translation>Folgt dem nächsten Stück</translation>
     </message>
@@ -3080,8 +3408,24 @@
       <translation>Wähl zuerst Netzpunkte: Klick einen an, oder zieh mit Alt einen Kasten.</translation>
     </message>
     <message>
+      <source>Nothing carries {names} yet.</source>
+      <translation>Noch trägt nichts {names}.</translation>
+    </message>
+    <message>
       <source>Draw bone {name}</source>
       <translation>Knochen {name} zeichnen</translation>
+    </message>
+    <message>
+      <source>carries {name}</source>
+      <translation>trägt {name}</translation>
+    </message>
+    <message>
+      <source>carries nothing yet</source>
+      <translation>trägt noch nichts</translation>
+    </message>
+    <message>
+      <source> It crosses {names}, which nothing carries: tick it to bind it too.</source>
+      <translation> Er kreuzt {names}, das nichts trägt: Hak es an, um es auch zu binden.</translation>
     </message>
     <message>
       <source>{name} {carries}.{asks} Go on from its tip; Esc or a double click ends the chain.</source>
@@ -3134,6 +3478,14 @@
     <message>
       <source>{count} parts bound {how}: {names}{ending}. {still_loose}</source>
       <translation>{count} Teile gebunden {how}: {names}{ending}. {still_loose}</translation>
+    </message>
+    <message>
+      <source>Nothing is unbound.</source>
+      <translation>Nichts ist ungebunden.</translation>
+    </message>
+    <message>
+      <source> and more</source>
+      <translation> und mehr</translation>
     </message>
     <message>
       <source>Bind {count} loose parts to the nearest</source>
@@ -3304,12 +3656,24 @@
       <translation>Das Gelenk von {name} wurde verworfen. {left}</translation>
     </message>
     <message>
+      <source>{count} more are proposed.</source>
+      <translation>{count} weitere sind vorgeschlagen.</translation>
+    </message>
+    <message>
+      <source>No more are proposed.</source>
+      <translation>Keine weiteren sind vorgeschlagen.</translation>
+    </message>
+    <message>
       <source>Accept {count} joints</source>
       <translation>{count} Gelenke annehmen</translation>
     </message>
     <message>
       <source>All proposed joints were discarded.</source>
       <translation>Alle vorgeschlagenen Gelenke wurden verworfen.</translation>
+    </message>
+    <message>
+      <source>, {count} of them doubtful</source>
+      <translation>, {count} davon zweifelhaft</translation>
     </message>
     <message>
       <source>{count} joints are proposed{words}. Click to accept, drag to correct, Alt+click to discard; Enter accepts all.</source>
@@ -3342,10 +3706,6 @@
     <message>
       <source>{name} is a body plan now, saved as {path}. Build by plan offers it.</source>
       <translation>{name} ist jetzt ein Körperplan, gespeichert als {path}. Nach Plan bauen bietet ihn an.</translation>
-    </message>
-    <message>
-      <source>, {count} of them doubtful</source>
-      <translation>, {count} davon zweifelhaft</translation>
     </message>
     <message>
       <source>{plan}, {count} places filled{words}. Drag pieces to other places, click one to clear it; Enter builds.</source>
@@ -3436,6 +3796,14 @@
       <translation>Die vorgeschlagenen Regler wurden verworfen.</translation>
     </message>
     <message>
+      <source>is included again</source>
+      <translation>ist wieder eingeschlossen</translation>
+    </message>
+    <message>
+      <source>is excluded</source>
+      <translation>ist ausgeschlossen</translation>
+    </message>
+    <message>
       <source>{name} {word}. Enter makes the others.</source>
       <translation>{name} {word}. Eingabe erstellt die anderen.</translation>
     </message>
@@ -3446,6 +3814,22 @@
     <message>
       <source>Select the parts to choose from first, with Shift.</source>
       <translation>Wähle zuerst die Teile, unter denen gewählt wird, mit Umschalt.</translation>
+    </message>
+    <message>
+      <source>for {count} joints</source>
+      <translation>für {count} Gelenke</translation>
+    </message>
+    <message>
+      <source>Unlock all but controls</source>
+      <translation>Alles außer Reglern entsperren</translation>
+    </message>
+    <message>
+      <source>Only controls can be dragged in Rehearse now.</source>
+      <translation>In der Probe lassen sich jetzt nur Regler ziehen.</translation>
+    </message>
+    <message>
+      <source>The art can be dragged in Rehearse again.</source>
+      <translation>In der Probe lässt sich die Zeichnung wieder ziehen.</translation>
     </message>
     <message>
       <source>Select what leads first, then Shift+click what should follow.</source>
@@ -3514,6 +3898,14 @@
     <message>
       <source>Put a master over everything</source>
       <translation>Hauptregler über alles setzen</translation>
+    </message>
+    <message>
+      <source>to {name}</source>
+      <translation>an {name}</translation>
+    </message>
+    <message>
+      <source>to nothing</source>
+      <translation>an nichts</translation>
     </message>
     <message>
       <source>Parent {joints} {where}</source>
@@ -3640,6 +4032,14 @@
       <translation>{step} von {keys}</translation>
     </message>
     <message>
+      <source>Hinge</source>
+      <translation>Scharnier</translation>
+    </message>
+    <message>
+      <source>Limit on the other side</source>
+      <translation>Grenze auf der anderen Seite</translation>
+    </message>
+    <message>
       <source>Limit of {name} for {count} more</source>
       <translation>Grenze von {name} für {count} weitere</translation>
     </message>
@@ -3648,8 +4048,8 @@
       <translation>Wähle zuerst das Gelenk mit der Grenze, dann andere mit Umschalt.</translation>
     </message>
     <message>
-      <source>Limit {name}</source>
-      <translation>{name} begrenzen</translation>
+      <source>Limit {degrees}° either way</source>
+      <translation>{degrees}° nach beiden Seiten begrenzen</translation>
     </message>
     <message>
       <source>Replace in {count} names</source>
@@ -3664,8 +4064,20 @@
       <translation>Wähle zuerst ein beschnittenes Teil.</translation>
     </message>
     <message>
+      <source> with {count} limbs</source>
+      <translation> mit {count} Gliedern</translation>
+    </message>
+    <message>
       <source>{step}: {parts} part{ending}{with_limbs}, joined to copies alone.</source>
       <translation>{step}: Teile: {parts}{with_limbs}, nur mit Kopien verbunden.</translation>
+    </message>
+    <message>
+      <source>Reference picture {name}</source>
+      <translation>Vorlage {name}</translation>
+    </message>
+    <message>
+      <source>Part {name} again</source>
+      <translation>{name} wieder als Teil</translation>
     </message>
     <message>
       <source>Bring back all of {part}</source>
@@ -3696,6 +4108,10 @@
       <translation>Wähle zuerst ein Teil.</translation>
     </message>
     <message>
+      <source> with a limb</source>
+      <translation> mit einem Glied</translation>
+    </message>
+    <message>
       <source>Align {count} parts {edge}</source>
       <translation>{count} Teile ausrichten: {edge}</translation>
     </message>
@@ -3724,6 +4140,10 @@
       <translation>{count} Teile schattieren</translation>
     </message>
     <message>
+      <source>Lamp light</source>
+      <translation>Lampenlicht</translation>
+    </message>
+    <message>
       <source>{name} has no drawing whose colour a cover could take. Select a joint with a part.</source>
       <translation>{name} hat keine Zeichnung, deren Farbe eine Abdeckung annehmen könnte. Wähle ein Gelenk mit einem Teil.</translation>
     </message>
@@ -3742,6 +4162,22 @@
     <message>
       <source>{name} would show nothing here, so it stays as it was.</source>
       <translation>{name} würde hier nichts zeigen und bleibt, wie es war.</translation>
+    </message>
+    <message>
+      <source>Show {name}</source>
+      <translation>{name} zeigen</translation>
+    </message>
+    <message>
+      <source>Hide {name}</source>
+      <translation>{name} ausblenden</translation>
+    </message>
+    <message>
+      <source>Lock {name}</source>
+      <translation>{name} sperren</translation>
+    </message>
+    <message>
+      <source>Unlock {name}</source>
+      <translation>{name} entsperren</translation>
     </message>
     <message>
       <source>{name} is locked. Click its padlock in the family to unlock it.</source>
@@ -4200,12 +4636,12 @@
       <translation>Alles ist wie bei {name}. Rückgängig führt zum Jetzt zurück.</translation>
     </message>
     <message>
-      <source>Pose {name}</source>
-      <translation>Pose {name}</translation>
-    </message>
-    <message>
       <source>Pose {count}</source>
       <translation>Pose {count}</translation>
+    </message>
+    <message>
+      <source> for this part only</source>
+      <translation> nur für diesen Teil</translation>
     </message>
     <message>
       <source>{name} was saved{part}. Double click its name to rename it.</source>
@@ -4960,6 +5396,14 @@
       <translation>Dort ist kein Schlüssel.</translation>
     </message>
     <message>
+      <source>found nothing to mend</source>
+      <translation>fand nichts zu beheben</translation>
+    </message>
+    <message>
+      <source>noticed {count}; the lamp lists them</source>
+      <translation>fand {count}; die Lampe listet sie</translation>
+    </message>
+    <message>
       <source>The workout ran {count} controls and joints through their range and {words}.</source>
       <translation>Der Test führte {count} Regler und Gelenke durch ihren Bereich und {words}.</translation>
     </message>
@@ -5040,10 +5484,6 @@
       <translation>Achse oder Taste</translation>
     </message>
     <message>
-      <source>Value</source>
-      <translation>Wert</translation>
-    </message>
-    <message>
       <source>Control</source>
       <translation>Regler</translation>
     </message>
@@ -5060,6 +5500,10 @@
       <translation>{control}, {what}</translation>
     </message>
     <message>
+      <source>With another drawing the part keeps its place, pivot and rig. Of variants one shows at a time.</source>
+      <translation>Mit einer anderen Zeichnung behält das Teil Ort, Drehpunkt und Rig. Von Varianten ist immer eine zu sehen.</translation>
+    </message>
+    <message>
       <source>A script may do whatever you may: read, write and send files. Run only what you know.
 
 {path}
@@ -5068,6 +5512,14 @@ SHA-256 {fingerprint}</source>
 
 {path}
 SHA-256 {fingerprint}</translation>
+    </message>
+    <message>
+      <source>The previous save of a puppet stays beside it as a backup; that of a picture is lost.</source>
+      <translation>Die vorige Fassung einer Figur bleibt daneben als Sicherungskopie; die eines Bildes geht verloren.</translation>
+    </message>
+    <message>
+      <source>All files</source>
+      <translation>Alle Dateien</translation>
     </message>
     <message>
       <source>Open a puppet or a layered picture</source>
@@ -5082,6 +5534,14 @@ SHA-256 {fingerprint}</translation>
       <translation>Bilder als Teile hinzufügen</translation>
     </message>
     <message>
+      <source>Save the puppet</source>
+      <translation>Figur speichern</translation>
+    </message>
+    <message>
+      <source>Export</source>
+      <translation>Exportieren</translation>
+    </message>
+    <message>
       <source>Unsaved work</source>
       <translation>Nicht gespeicherte Arbeit</translation>
     </message>
@@ -5094,24 +5554,36 @@ SHA-256 {fingerprint}</translation>
       <translation>Vorher speichern? Verworfene Änderungen lassen sich nicht zurückholen.</translation>
     </message>
     <message>
-      <source>Discard the changes</source>
+      <source>Discard changes</source>
       <translation>Änderungen verwerfen</translation>
     </message>
     <message>
-      <source>Stay here</source>
-      <translation>Hier bleiben</translation>
+      <source>Cancel</source>
+      <translation>Abbrechen</translation>
+    </message>
+    <message>
+      <source>Overwrite</source>
+      <translation>Überschreiben</translation>
     </message>
     <message>
       <source>File changed</source>
       <translation>Datei geändert</translation>
     </message>
     <message>
-      <source>&lt;b&gt;{name} {happened} since it was opened or saved here.&lt;/b&gt;</source>
-      <translation>&lt;b&gt;{name} {happened}, seit es hier geöffnet oder gespeichert wurde.&lt;/b&gt;</translation>
-    </message>
-    <message>
       <source>Writing it here puts your work in its place; what the other program wrote stays as the backup.</source>
       <translation>Hier zu speichern setzt deine Arbeit an seine Stelle; was das andere Programm schrieb, bleibt als Sicherungskopie.</translation>
+    </message>
+    <message>
+      <source>Exchange its drawing</source>
+      <translation>Zeichnung austauschen</translation>
+    </message>
+    <message>
+      <source>Add as a variant</source>
+      <translation>Als Variante hinzufügen</translation>
+    </message>
+    <message>
+      <source>Add as a part</source>
+      <translation>Als Teil hinzufügen</translation>
     </message>
     <message>
       <source>A picture on a part</source>
@@ -5128,6 +5600,14 @@ SHA-256 {fingerprint}</translation>
     <message>
       <source>Not now</source>
       <translation>Jetzt nicht</translation>
+    </message>
+    <message>
+      <source>Puppets and pictures</source>
+      <translation>Figuren und Bilder</translation>
+    </message>
+    <message>
+      <source>Pictures</source>
+      <translation>Bilder</translation>
     </message>
     <message>
       <source>Run a script</source>
@@ -5160,10 +5640,6 @@ SHA-256 {fingerprint}</translation>
     <message>
       <source>Last frame</source>
       <translation>Letztes Bild</translation>
-    </message>
-    <message>
-      <source>Size</source>
-      <translation>Größe</translation>
     </message>
     <message>
       <source>Background</source>
@@ -5288,10 +5764,6 @@ SHA-256 {fingerprint}</translation>
     <message>
       <source>Replace</source>
       <translation>Ersetzen</translation>
-    </message>
-    <message>
-      <source>Find</source>
-      <translation>Suchen</translation>
     </message>
     <message>
       <source>Replace with</source>
@@ -5446,6 +5918,14 @@ SHA-256 {fingerprint}</translation>
       <translation>{name} hat keine Ebene, die etwas zeigt; nichts wurde hinzugefügt.</translation>
     </message>
     <message>
+      <source>shows nothing</source>
+      <translation>zeigt nichts</translation>
+    </message>
+    <message>
+      <source>has {count} layers</source>
+      <translation>hat {count} Ebenen</translation>
+    </message>
+    <message>
       <source>The revised picture {found}, so the old drawing stays. Choose a picture of one layer.</source>
       <translation>Das geänderte Bild {found}, also bleibt die alte Zeichnung. Wähle ein Bild mit einer Ebene.</translation>
     </message>
@@ -5570,14 +6050,18 @@ SHA-256 {fingerprint}</translation>
       <translation>Kein Bildeditor für PNG gefunden. Öffne {path} in einem; was dort gespeichert wird, kommt von selbst zurück.</translation>
     </message>
     <message>
-      <source>Cancel</source>
-      <translation>Abbrechen</translation>
-    </message>
-    <message>
       <source>{what}
 {done} of {of}: {name}</source>
       <translation>{what}
 {done} von {of}: {name}</translation>
+    </message>
+    <message>
+      <source>{what} was cancelled. Nothing was added or changed.</source>
+      <translation>{what} wurde abgebrochen. Nichts wurde hinzugefügt oder geändert.</translation>
+    </message>
+    <message>
+      <source>Unsaved work couldn't be saved for recovery ({error}). Save soon.</source>
+      <translation>Die Arbeit ließ sich nicht zur Wiederherstellung sichern ({error}). Speicher bald.</translation>
     </message>
     <message>
       <source>&lt;b&gt;Umbrite ended suddenly while {name} had changes that were not saved.&lt;/b&gt;</source>
@@ -5586,6 +6070,14 @@ SHA-256 {fingerprint}</translation>
     <message>
       <source>They were saved on {when}. Recovering them changes no file until you save.</source>
       <translation>Sie wurden {when} gesichert. Wiederherstellen ändert keine Datei, bis du speicherst.</translation>
+    </message>
+    <message>
+      <source>Recover</source>
+      <translation>Wiederherstellen</translation>
+    </message>
+    <message>
+      <source>Ask later</source>
+      <translation>Später fragen</translation>
     </message>
     <message>
       <source>{name} is in the library.</source>
@@ -5664,10 +6156,6 @@ SHA-256 {fingerprint}</translation>
       <translation>Ordner zeigen</translation>
     </message>
     <message>
-      <source>Show {name}</source>
-      <translation>{name} zeigen</translation>
-    </message>
-    <message>
       <source>Hidden panels</source>
       <translation>Ausgeblendete Panels</translation>
     </message>
@@ -5690,6 +6178,14 @@ SHA-256 {fingerprint}</translation>
     <message>
       <source>{name}: ticked, animators use it</source>
       <translation>{name}: angehakt, Animatoren nutzen ihn</translation>
+    </message>
+    <message>
+      <source>Depth of {name}</source>
+      <translation>Tiefe von {name}</translation>
+    </message>
+    <message>
+      <source>Depth, front on top</source>
+      <translation>Tiefe, vorn oben</translation>
     </message>
     <message>
       <source>{name}, label {label}</source>
@@ -5794,10 +6290,6 @@ SHA-256 {fingerprint}</translation>
     <message>
       <source>Label</source>
       <translation>Etikett</translation>
-    </message>
-    <message>
-      <source>Shown</source>
-      <translation>Sichtbar</translation>
     </message>
     <message>
       <source>Hand-over</source>
@@ -6140,8 +6632,20 @@ SHA-256 {fingerprint}</translation>
       <translation>{drives} folgt {source}</translation>
     </message>
     <message>
+      <source>way of {name} along the board</source>
+      <translation>Weg von {name} auf der Bühne</translation>
+    </message>
+    <message>
       <source>Curve of {name}</source>
       <translation>Kurve von {name}</translation>
+    </message>
+    <message>
+      <source>{name}: way along the board</source>
+      <translation>{name}: Weg auf der Bühne</translation>
+    </message>
+    <message>
+      <source>click one</source>
+      <translation>einen anklicken</translation>
     </message>
     <message>
       <source>Point at</source>
@@ -6224,16 +6728,8 @@ SHA-256 {fingerprint}</translation>
       <translation>Teile</translation>
     </message>
     <message>
-      <source>Nowhere</source>
-      <translation>Nirgends</translation>
-    </message>
-    <message>
-      <source>Inside</source>
-      <translation>Innen</translation>
-    </message>
-    <message>
-      <source>Outside</source>
-      <translation>Außen</translation>
+      <source>, drawing shared</source>
+      <translation>, Zeichnung geteilt</translation>
     </message>
     <message>
       <source>Places forward</source>
@@ -6380,6 +6876,18 @@ SHA-256 {fingerprint}</translation>
       <translation>Gelenk oder Teil finden</translation>
     </message>
     <message>
+      <source>Hide</source>
+      <translation>Ausblenden</translation>
+    </message>
+    <message>
+      <source>Unlock</source>
+      <translation>Entsperren</translation>
+    </message>
+    <message>
+      <source>Lock, so that it can't be selected</source>
+      <translation>Sperren, damit es nicht wählbar ist</translation>
+    </message>
+    <message>
       <source>{name} carries no drawing.</source>
       <translation>{name} trägt keine Zeichnung.</translation>
     </message>
@@ -6488,6 +6996,10 @@ SHA-256 {fingerprint}</translation>
       <translation>Zuletzt geöffnet</translation>
     </message>
     <message>
+      <source>, for {names} only</source>
+      <translation>, nur für {names}</translation>
+    </message>
+    <message>
       <source>Pose {name}{part}</source>
       <translation>Pose {name}{part}</translation>
     </message>
@@ -6518,6 +7030,22 @@ SHA-256 {fingerprint}</translation>
     <message>
       <source>Folder</source>
       <translation>Ordner</translation>
+    </message>
+    <message>
+      <source>Move {name} to {folder}</source>
+      <translation>{name} nach {folder} verschieben</translation>
+    </message>
+    <message>
+      <source>Move {name} out of its folder</source>
+      <translation>{name} aus seinem Ordner nehmen</translation>
+    </message>
+    <message>
+      <source>Name pose {name}</source>
+      <translation>Pose {name} benennen</translation>
+    </message>
+    <message>
+      <source>Name folder {name}</source>
+      <translation>Ordner {name} benennen</translation>
     </message>
     <message>
       <source>Blend {share:.0%} to {name}</source>
@@ -6622,10 +7150,6 @@ SHA-256 {fingerprint}</translation>
     <message>
       <source>{count} more steps</source>
       <translation>{count} weitere Schritte</translation>
-    </message>
-    <message>
-      <source>As at rest</source>
-      <translation>Wie in Ruhe</translation>
     </message>
     <message>
       <source>{count} forward</source>
@@ -6820,6 +7344,30 @@ SHA-256 {fingerprint}</translation>
       <translation>Bogen als PDF, TIFF oder PNG speichern…</translation>
     </message>
     <message>
+      <source>Nothing tears, flips or jumps. Look at the poses far from rest all the same.</source>
+      <translation>Nichts reißt, klappt um oder springt. Sieh dir die Posen fern der Ruhe trotzdem an.</translation>
+    </message>
+    <message>
+      <source>largest turn a step</source>
+      <translation>größte Drehung je Schritt</translation>
+    </message>
+    <message>
+      <source>largest way a step</source>
+      <translation>größter Weg je Schritt</translation>
+    </message>
+    <message>
+      <source>frames at limits</source>
+      <translation>Bilder an Grenzen</translation>
+    </message>
+    <message>
+      <source>out of reach</source>
+      <translation>außer Reichweite</translation>
+    </message>
+    <message>
+      <source>moved</source>
+      <translation>bewegt</translation>
+    </message>
+    <message>
       <source>{names} and {count} more</source>
       <translation>{names} und {count} weitere</translation>
     </message>
@@ -6900,6 +7448,14 @@ SHA-256 {fingerprint}</translation>
       <translation>Die offenen Änderungen bei Bild {frame} sind wieder da: Eingabe setzt Schlüssel.</translation>
     </message>
     <message>
+      <source>Undone: {names}.</source>
+      <translation>Rückgängig: {names}.</translation>
+    </message>
+    <message>
+      <source>Redone: {names}.</source>
+      <translation>Wiederholt: {names}.</translation>
+    </message>
+    <message>
       <source>{count} pending changes at frame {frame} were discarded. Ctrl+Z restores them.</source>
       <translation>{count} offene Änderungen bei Bild {frame} wurden verworfen. Strg+Z stellt sie wieder her.</translation>
     </message>
@@ -6912,8 +7468,8 @@ SHA-256 {fingerprint}</translation>
       <translation>Das bewegt der Gang, so weit der Hauptregler geht. Wandle den Gang in Schlüssel, um ihn von Hand zu korrigieren.</translation>
     </message>
     <message>
-      <source>Go on…</source>
-      <translation>Weiter…</translation>
+      <source>Export…</source>
+      <translation>Exportieren…</translation>
     </message>
     <message>
       <source>Panels</source>

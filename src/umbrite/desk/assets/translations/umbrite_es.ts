@@ -2081,6 +2081,270 @@
       <translation>sin límite</translation>
     </message>
     <message>
+      <source>Subtract</source>
+      <translation>Restar</translation>
+    </message>
+    <message>
+      <source>Even out</source>
+      <translation>Igualar</translation>
+    </message>
+    <message>
+      <source>Fill</source>
+      <translation>Rellenar</translation>
+    </message>
+    <message>
+      <source>Parts and joints</source>
+      <translation>Piezas y articulaciones</translation>
+    </message>
+    <message>
+      <source>Variant sets</source>
+      <translation>Conjuntos de variantes</translation>
+    </message>
+    <message>
+      <source>Key what was moved</source>
+      <translation>Clave para lo movido</translation>
+    </message>
+    <message>
+      <source>Key its limb</source>
+      <translation>Clave para su extremidad</translation>
+    </message>
+    <message>
+      <source>Key its part of the body</source>
+      <translation>Clave para su parte del cuerpo</translation>
+    </message>
+    <message>
+      <source>Key everything</source>
+      <translation>Clave para todo</translation>
+    </message>
+    <message>
+      <source>Places</source>
+      <translation>Lugares</translation>
+    </message>
+    <message>
+      <source>Turns</source>
+      <translation>Giros</translation>
+    </message>
+    <message>
+      <source>Widths and heights</source>
+      <translation>Anchos y altos</translation>
+    </message>
+    <message>
+      <source>Values and sides</source>
+      <translation>Valores y lados</translation>
+    </message>
+    <message>
+      <source>Depths, opacities, clips</source>
+      <translation>Profundidades, opacidades, recortes</translation>
+    </message>
+    <message>
+      <source>As at rest</source>
+      <translation>Como en reposo</translation>
+    </message>
+    <message>
+      <source>Shown</source>
+      <translation>Visible</translation>
+    </message>
+    <message>
+      <source>Hidden</source>
+      <translation>Oculto</translation>
+    </message>
+    <message>
+      <source>Nowhere</source>
+      <translation>En ningún sitio</translation>
+    </message>
+    <message>
+      <source>Inside</source>
+      <translation>Dentro</translation>
+    </message>
+    <message>
+      <source>Outside</source>
+      <translation>Fuera</translation>
+    </message>
+    <message>
+      <source>Sound</source>
+      <translation>Sonido</translation>
+    </message>
+    <message>
+      <source>Layer</source>
+      <translation>Capa</translation>
+    </message>
+    <message>
+      <source>Row</source>
+      <translation>Fila</translation>
+    </message>
+    <message>
+      <source>Group</source>
+      <translation>Grupo</translation>
+    </message>
+    <message>
+      <source>Value</source>
+      <translation>Valor</translation>
+    </message>
+    <message>
+      <source>Turn {name}</source>
+      <translation>Girar {name}</translation>
+    </message>
+    <message>
+      <source>Scale {name}</source>
+      <translation>Escalar {name}</translation>
+    </message>
+    <message>
+      <source>Place x</source>
+      <translation>Lugar x</translation>
+    </message>
+    <message>
+      <source>Place y</source>
+      <translation>Lugar y</translation>
+    </message>
+    <message>
+      <source>Pivot x</source>
+      <translation>Pivote x</translation>
+    </message>
+    <message>
+      <source>Pivot y</source>
+      <translation>Pivote y</translation>
+    </message>
+    <message>
+      <source>Scale x</source>
+      <translation>Escala x</translation>
+    </message>
+    <message>
+      <source>Scale y</source>
+      <translation>Escala y</translation>
+    </message>
+    <message>
+      <source>Amount</source>
+      <translation>Intensidad</translation>
+    </message>
+    <message>
+      <source>Bone</source>
+      <translation>Hueso</translation>
+    </message>
+    <message>
+      <source>Brush</source>
+      <translation>Pincel</translation>
+    </message>
+    <message>
+      <source>Size</source>
+      <translation>Tamaño</translation>
+    </message>
+    <message>
+      <source>Strength</source>
+      <translation>Fuerza</translation>
+    </message>
+    <message>
+      <source>Hardness</source>
+      <translation>Dureza</translation>
+    </message>
+    <message>
+      <source>Find</source>
+      <translation>Buscar</translation>
+    </message>
+    <message>
+      <source>Replace with, or number as</source>
+      <translation>Reemplazar con, o numerar como</translation>
+    </message>
+    <message>
+      <source>Number</source>
+      <translation>Numerar</translation>
+    </message>
+    <message>
+      <source>Swap side</source>
+      <translation>Cambiar lado</translation>
+    </message>
+    <message>
+      <source>Shade across</source>
+      <translation>Sombra a lo ancho</translation>
+    </message>
+    <message>
+      <source>Shade up</source>
+      <translation>Sombra a lo alto</translation>
+    </message>
+    <message>
+      <source>Shade edge</source>
+      <translation>Borde de sombra</translation>
+    </message>
+    <message>
+      <source>Carrier</source>
+      <translation>Portador</translation>
+    </message>
+    <message>
+      <source>Posing</source>
+      <translation>Posado</translation>
+    </message>
+    <message>
+      <source>Least</source>
+      <translation>Mínimo</translation>
+    </message>
+    <message>
+      <source>Most</source>
+      <translation>Máximo</translation>
+    </message>
+    <message>
+      <source>Opacity now</source>
+      <translation>Opacidad aquí</translation>
+    </message>
+    <message>
+      <source>Shown now</source>
+      <translation>Visible aquí</translation>
+    </message>
+    <message>
+      <source>Clip now</source>
+      <translation>Recorte aquí</translation>
+    </message>
+    <message>
+      <source>Soften now</source>
+      <translation>Suavidad aquí</translation>
+    </message>
+    <message>
+      <source>Stretch now</source>
+      <translation>Estirar aquí</translation>
+    </message>
+    <message>
+      <source>Slant</source>
+      <translation>Inclinación</translation>
+    </message>
+    <message>
+      <source>Width</source>
+      <translation>Ancho</translation>
+    </message>
+    <message>
+      <source>Height</source>
+      <translation>Alto</translation>
+    </message>
+    <message>
+      <source>{name} to the front</source>
+      <translation>{name} al frente</translation>
+    </message>
+    <message>
+      <source>{name} to the back</source>
+      <translation>{name} al fondo</translation>
+    </message>
+    <message>
+      <source>{name} forward</source>
+      <translation>{name} adelante</translation>
+    </message>
+    <message>
+      <source>{name} back</source>
+      <translation>{name} atrás</translation>
+    </message>
+    <message>
+      <source>&lt;b&gt;{name} was moved or removed.&lt;/b&gt;</source>
+      <translation>&lt;b&gt;{name} se movió o se eliminó.&lt;/b&gt;</translation>
+    </message>
+    <message>
+      <source>&lt;b&gt;{name} was changed by another program.&lt;/b&gt;</source>
+      <translation>&lt;b&gt;Otro programa cambió {name}.&lt;/b&gt;</translation>
+    </message>
+    <message>
+      <source>{name}: {kind}, click to include</source>
+      <translation>{name}: {kind}, clic para incluir</translation>
+    </message>
+    <message>
+      <source>{name}: {kind}, click to exclude</source>
+      <translation>{name}: {kind}, clic para excluir</translation>
+    </message>
+    <message>
       <source>Near</source>
       <translation>Cercano</translation>
     </message>
@@ -2429,6 +2693,10 @@
       <translation>{name} se sujeta aquí mientras arrastra el cuerpo. Clic de nuevo en el punto para quitarlo.</translation>
     </message>
     <message>
+      <source>Drag the body by {name}</source>
+      <translation>Arrastrar el cuerpo por {name}</translation>
+    </message>
+    <message>
       <source>The hold point was removed.</source>
       <translation>Se quitó el punto fijo.</translation>
     </message>
@@ -2441,12 +2709,24 @@
       <translation>, {away} px fuera de alcance</translation>
     </message>
     <message>
+      <source>Move head of {name}</source>
+      <translation>Mover la cabeza de {name}</translation>
+    </message>
+    <message>
+      <source>Move tip of {name}</source>
+      <translation>Mover la punta de {name}</translation>
+    </message>
+    <message>
       <source>{count} parts</source>
       <translation>{count} piezas</translation>
     </message>
     <message>
       <source>{name} to {other}</source>
       <translation>{name} a {other}</translation>
+    </message>
+    <message>
+      <source>Move bone {name}</source>
+      <translation>Mover el hueso {name}</translation>
     </message>
     <message>
       <source>Nothing was bound. Drop it on a bone, a rivet or a part that has a parent.</source>
@@ -2463,6 +2743,10 @@
     <message>
       <source>{count} parts to {name}</source>
       <translation>{count} piezas a {name}</translation>
+    </message>
+    <message>
+      <source>Place control {name}</source>
+      <translation>Colocar el control {name}</translation>
     </message>
     <message>
       <source>Move a pose of {name}</source>
@@ -2525,6 +2809,10 @@
       <translation>{limb} sigue a {name}</translation>
     </message>
     <message>
+      <source>Limit {name}</source>
+      <translation>Limitar {name}</translation>
+    </message>
+    <message>
       <source>Move points of the mesh</source>
       <translation>Mover puntos de la malla</translation>
     </message>
@@ -2537,12 +2825,28 @@
       <translation>Remodelar {name}</translation>
     </message>
     <message>
+      <source>Paint weights of {name}</source>
+      <translation>Pintar los pesos de {name}</translation>
+    </message>
+    <message>
+      <source>Move {name}</source>
+      <translation>Mover {name}</translation>
+    </message>
+    <message>
       <source>A guest is turned as one in a pose: drag the ring or the end of its own control in Rehearse.</source>
       <translation>Una invitada gira como un todo en una pose: arrastre el anillo o el extremo de su control en Ensayo.</translation>
     </message>
     <message>
       <source>There is no part under this line. Draw it across the part that should be two.</source>
       <translation>No hay ninguna pieza bajo esta línea. Trácela a través de la pieza que deben ser dos.</translation>
+    </message>
+    <message>
+      <source>Trim {name}</source>
+      <translation>Recortar {name}</translation>
+    </message>
+    <message>
+      <source>Restore some of {name}</source>
+      <translation>Restaurar algo de {name}</translation>
     </message>
     <message>
       <source>cut away</source>
@@ -2555,6 +2859,14 @@
     <message>
       <source>Parent {name} to {name2}</source>
       <translation>Padre de {name}: {name2}</translation>
+    </message>
+    <message>
+      <source>Move pivot of {name}</source>
+      <translation>Mover el pivote de {name}</translation>
+    </message>
+    <message>
+      <source>Slide {name} under its pivot</source>
+      <translation>Deslizar {name} bajo su pivote</translation>
     </message>
     <message>
       <source>{name} was not changed.</source>
@@ -2577,8 +2889,28 @@
       <translation>aplastado al {percent} %</translation>
     </message>
     <message>
+      <source>Slant {name}</source>
+      <translation>Inclinar {name}</translation>
+    </message>
+    <message>
+      <source>Squash {name}</source>
+      <translation>Aplastar {name}</translation>
+    </message>
+    <message>
+      <source>Pose {name}</source>
+      <translation>Pose {name}</translation>
+    </message>
+    <message>
       <source>  stopped by the limit of {names}</source>
       <translation>  parado por el límite de {names}</translation>
+    </message>
+    <message>
+      <source>Turn {name} about the pin</source>
+      <translation>Girar {name} en torno al alfiler</translation>
+    </message>
+    <message>
+      <source> and {count} more</source>
+      <translation> y {count} más</translation>
     </message>
     <message>
       <source>Set {name}</source>
@@ -2901,10 +3233,6 @@
       <translation>Hacer que la figura mire al otro lado</translation>
     </message>
     <message>
-      <source> and {count} more</source>
-      <translation> y {count} más</translation>
-    </message>
-    <message>
       <source>Follows the nearest piece</source>
       <translation>Sigue al trozo más cercano</translation>
     </message>
@@ -3081,8 +3409,24 @@
       <translation>Elija antes puntos de la malla: clic en uno, o un marco con Alt.</translation>
     </message>
     <message>
+      <source>Nothing carries {names} yet.</source>
+      <translation>Nada lleva aún {names}.</translation>
+    </message>
+    <message>
       <source>Draw bone {name}</source>
       <translation>Trazar el hueso {name}</translation>
+    </message>
+    <message>
+      <source>carries {name}</source>
+      <translation>lleva {name}</translation>
+    </message>
+    <message>
+      <source>carries nothing yet</source>
+      <translation>no lleva nada aún</translation>
+    </message>
+    <message>
+      <source> It crosses {names}, which nothing carries: tick it to bind it too.</source>
+      <translation> Cruza {names}, que nada lleva: márquelo para vincularlo también.</translation>
     </message>
     <message>
       <source>{name} {carries}.{asks} Go on from its tip; Esc or a double click ends the chain.</source>
@@ -3135,6 +3479,14 @@
     <message>
       <source>{count} parts bound {how}: {names}{ending}. {still_loose}</source>
       <translation>{count} piezas vinculadas {how}: {names}{ending}. {still_loose}</translation>
+    </message>
+    <message>
+      <source>Nothing is unbound.</source>
+      <translation>Nada está sin vincular.</translation>
+    </message>
+    <message>
+      <source> and more</source>
+      <translation> y más</translation>
     </message>
     <message>
       <source>Bind {count} loose parts to the nearest</source>
@@ -3305,12 +3657,24 @@
       <translation>La articulación de {name} se descartó. {left}</translation>
     </message>
     <message>
+      <source>{count} more are proposed.</source>
+      <translation>Se proponen {count} más.</translation>
+    </message>
+    <message>
+      <source>No more are proposed.</source>
+      <translation>No se proponen más.</translation>
+    </message>
+    <message>
       <source>Accept {count} joints</source>
       <translation>Aceptar {count} articulaciones</translation>
     </message>
     <message>
       <source>All proposed joints were discarded.</source>
       <translation>Todas las articulaciones propuestas se descartaron.</translation>
+    </message>
+    <message>
+      <source>, {count} of them doubtful</source>
+      <translation>, {count} de ellas dudosas</translation>
     </message>
     <message>
       <source>{count} joints are proposed{words}. Click to accept, drag to correct, Alt+click to discard; Enter accepts all.</source>
@@ -3343,10 +3707,6 @@
     <message>
       <source>{name} is a body plan now, saved as {path}. Build by plan offers it.</source>
       <translation>{name} es ahora un plan de cuerpo, guardado como {path}. Construir por plan lo ofrece.</translation>
-    </message>
-    <message>
-      <source>, {count} of them doubtful</source>
-      <translation>, {count} de ellas dudosas</translation>
     </message>
     <message>
       <source>{plan}, {count} places filled{words}. Drag pieces to other places, click one to clear it; Enter builds.</source>
@@ -3437,6 +3797,14 @@
       <translation>Los controles propuestos se descartaron.</translation>
     </message>
     <message>
+      <source>is included again</source>
+      <translation>está incluido de nuevo</translation>
+    </message>
+    <message>
+      <source>is excluded</source>
+      <translation>está excluido</translation>
+    </message>
+    <message>
       <source>{name} {word}. Enter makes the others.</source>
       <translation>{name} {word}. Intro crea los otros.</translation>
     </message>
@@ -3447,6 +3815,22 @@
     <message>
       <source>Select the parts to choose from first, with Shift.</source>
       <translation>Seleccione antes las piezas a elegir, con Mayús.</translation>
+    </message>
+    <message>
+      <source>for {count} joints</source>
+      <translation>para {count} articulaciones</translation>
+    </message>
+    <message>
+      <source>Unlock all but controls</source>
+      <translation>Desbloquear todo menos controles</translation>
+    </message>
+    <message>
+      <source>Only controls can be dragged in Rehearse now.</source>
+      <translation>Ahora en Ensayo solo se arrastran controles.</translation>
+    </message>
+    <message>
+      <source>The art can be dragged in Rehearse again.</source>
+      <translation>El arte se puede arrastrar otra vez en Ensayo.</translation>
     </message>
     <message>
       <source>Select what leads first, then Shift+click what should follow.</source>
@@ -3515,6 +3899,14 @@
     <message>
       <source>Put a master over everything</source>
       <translation>Poner un maestro sobre todo</translation>
+    </message>
+    <message>
+      <source>to {name}</source>
+      <translation>a {name}</translation>
+    </message>
+    <message>
+      <source>to nothing</source>
+      <translation>a nada</translation>
     </message>
     <message>
       <source>Parent {joints} {where}</source>
@@ -3641,6 +4033,14 @@
       <translation>{step} de {keys}</translation>
     </message>
     <message>
+      <source>Hinge</source>
+      <translation>Bisagra</translation>
+    </message>
+    <message>
+      <source>Limit on the other side</source>
+      <translation>Límite al otro lado</translation>
+    </message>
+    <message>
       <source>Limit of {name} for {count} more</source>
       <translation>Límite de {name} para {count} más</translation>
     </message>
@@ -3649,8 +4049,8 @@
       <translation>Seleccione antes la articulación con el límite y luego otras con Mayús.</translation>
     </message>
     <message>
-      <source>Limit {name}</source>
-      <translation>Limitar {name}</translation>
+      <source>Limit {degrees}° either way</source>
+      <translation>Límite de {degrees}° a cada lado</translation>
     </message>
     <message>
       <source>Replace in {count} names</source>
@@ -3665,8 +4065,20 @@
       <translation>Seleccione antes una pieza recortada.</translation>
     </message>
     <message>
+      <source> with {count} limbs</source>
+      <translation> con {count} extremidades</translation>
+    </message>
+    <message>
       <source>{step}: {parts} part{ending}{with_limbs}, joined to copies alone.</source>
       <translation>{step}: {parts} piezas{with_limbs}, unidas solo a copias.</translation>
+    </message>
+    <message>
+      <source>Reference picture {name}</source>
+      <translation>Imagen de referencia {name}</translation>
+    </message>
+    <message>
+      <source>Part {name} again</source>
+      <translation>{name} otra vez pieza</translation>
     </message>
     <message>
       <source>Bring back all of {part}</source>
@@ -3697,6 +4109,10 @@
       <translation>Seleccione antes una pieza.</translation>
     </message>
     <message>
+      <source> with a limb</source>
+      <translation> con una extremidad</translation>
+    </message>
+    <message>
       <source>Align {count} parts {edge}</source>
       <translation>Alinear {count} piezas {edge}</translation>
     </message>
@@ -3725,6 +4141,10 @@
       <translation>Sombrear piezas: {count}</translation>
     </message>
     <message>
+      <source>Lamp light</source>
+      <translation>Luz de lámpara</translation>
+    </message>
+    <message>
       <source>{name} has no drawing whose colour a cover could take. Select a joint with a part.</source>
       <translation>{name} no tiene dibujo cuyo color pueda tomar una tapa. Seleccione una articulación con pieza.</translation>
     </message>
@@ -3743,6 +4163,22 @@
     <message>
       <source>{name} would show nothing here, so it stays as it was.</source>
       <translation>{name} no mostraría nada aquí, así que queda como estaba.</translation>
+    </message>
+    <message>
+      <source>Show {name}</source>
+      <translation>Mostrar {name}</translation>
+    </message>
+    <message>
+      <source>Hide {name}</source>
+      <translation>Ocultar {name}</translation>
+    </message>
+    <message>
+      <source>Lock {name}</source>
+      <translation>Bloquear {name}</translation>
+    </message>
+    <message>
+      <source>Unlock {name}</source>
+      <translation>Desbloquear {name}</translation>
     </message>
     <message>
       <source>{name} is locked. Click its padlock in the family to unlock it.</source>
@@ -4201,12 +4637,12 @@
       <translation>Todo está como en {name}. Deshacer lleva de vuelta a ahora.</translation>
     </message>
     <message>
-      <source>Pose {name}</source>
-      <translation>Pose {name}</translation>
-    </message>
-    <message>
       <source>Pose {count}</source>
       <translation>Pose {count}</translation>
+    </message>
+    <message>
+      <source> for this part only</source>
+      <translation> solo para esta parte</translation>
     </message>
     <message>
       <source>{name} was saved{part}. Double click its name to rename it.</source>
@@ -4961,6 +5397,14 @@
       <translation>No hay clave por ahí.</translation>
     </message>
     <message>
+      <source>found nothing to mend</source>
+      <translation>no halló nada que reparar</translation>
+    </message>
+    <message>
+      <source>noticed {count}; the lamp lists them</source>
+      <translation>notó {count}; la lámpara los lista</translation>
+    </message>
+    <message>
       <source>The workout ran {count} controls and joints through their range and {words}.</source>
       <translation>La prueba llevó {count} controles y articulaciones por su rango y {words}.</translation>
     </message>
@@ -5041,10 +5485,6 @@
       <translation>Eje o botón</translation>
     </message>
     <message>
-      <source>Value</source>
-      <translation>Valor</translation>
-    </message>
-    <message>
       <source>Control</source>
       <translation>Control</translation>
     </message>
@@ -5061,6 +5501,10 @@
       <translation>{control}, {what}</translation>
     </message>
     <message>
+      <source>With another drawing the part keeps its place, pivot and rig. Of variants one shows at a time.</source>
+      <translation>Con otro dibujo la pieza mantiene lugar, pivote y rig. De las variantes se ve una a la vez.</translation>
+    </message>
+    <message>
       <source>A script may do whatever you may: read, write and send files. Run only what you know.
 
 {path}
@@ -5069,6 +5513,14 @@ SHA-256 {fingerprint}</source>
 
 {path}
 SHA-256 {fingerprint}</translation>
+    </message>
+    <message>
+      <source>The previous save of a puppet stays beside it as a backup; that of a picture is lost.</source>
+      <translation>La versión anterior de una marioneta queda al lado como copia; la de una imagen se pierde.</translation>
+    </message>
+    <message>
+      <source>All files</source>
+      <translation>Todos los archivos</translation>
     </message>
     <message>
       <source>Open a puppet or a layered picture</source>
@@ -5083,6 +5535,14 @@ SHA-256 {fingerprint}</translation>
       <translation>Añadir imágenes como piezas</translation>
     </message>
     <message>
+      <source>Save the puppet</source>
+      <translation>Guardar la marioneta</translation>
+    </message>
+    <message>
+      <source>Export</source>
+      <translation>Exportar</translation>
+    </message>
+    <message>
       <source>Unsaved work</source>
       <translation>Trabajo sin guardar</translation>
     </message>
@@ -5095,24 +5555,36 @@ SHA-256 {fingerprint}</translation>
       <translation>¿Guardarlos antes? Los cambios descartados no se pueden restaurar.</translation>
     </message>
     <message>
-      <source>Discard the changes</source>
-      <translation>Descartar los cambios</translation>
+      <source>Discard changes</source>
+      <translation>Descartar cambios</translation>
     </message>
     <message>
-      <source>Stay here</source>
-      <translation>Quedarse aquí</translation>
+      <source>Cancel</source>
+      <translation>Cancelar</translation>
+    </message>
+    <message>
+      <source>Overwrite</source>
+      <translation>Sobrescribir</translation>
     </message>
     <message>
       <source>File changed</source>
       <translation>Archivo cambiado</translation>
     </message>
     <message>
-      <source>&lt;b&gt;{name} {happened} since it was opened or saved here.&lt;/b&gt;</source>
-      <translation>&lt;b&gt;{name} {happened} desde que se abrió o guardó aquí.&lt;/b&gt;</translation>
-    </message>
-    <message>
       <source>Writing it here puts your work in its place; what the other program wrote stays as the backup.</source>
       <translation>Escribirlo aquí pone su trabajo en su lugar; lo que escribió el otro programa queda como copia de seguridad.</translation>
+    </message>
+    <message>
+      <source>Exchange its drawing</source>
+      <translation>Cambiar su dibujo</translation>
+    </message>
+    <message>
+      <source>Add as a variant</source>
+      <translation>Añadir como variante</translation>
+    </message>
+    <message>
+      <source>Add as a part</source>
+      <translation>Añadir como pieza</translation>
     </message>
     <message>
       <source>A picture on a part</source>
@@ -5129,6 +5601,14 @@ SHA-256 {fingerprint}</translation>
     <message>
       <source>Not now</source>
       <translation>Ahora no</translation>
+    </message>
+    <message>
+      <source>Puppets and pictures</source>
+      <translation>Marionetas e imágenes</translation>
+    </message>
+    <message>
+      <source>Pictures</source>
+      <translation>Imágenes</translation>
     </message>
     <message>
       <source>Run a script</source>
@@ -5161,10 +5641,6 @@ SHA-256 {fingerprint}</translation>
     <message>
       <source>Last frame</source>
       <translation>Último fotograma</translation>
-    </message>
-    <message>
-      <source>Size</source>
-      <translation>Tamaño</translation>
     </message>
     <message>
       <source>Background</source>
@@ -5289,10 +5765,6 @@ SHA-256 {fingerprint}</translation>
     <message>
       <source>Replace</source>
       <translation>Reemplazar</translation>
-    </message>
-    <message>
-      <source>Find</source>
-      <translation>Buscar</translation>
     </message>
     <message>
       <source>Replace with</source>
@@ -5447,6 +5919,14 @@ SHA-256 {fingerprint}</translation>
       <translation>{name} no tiene ninguna capa que muestre algo, así que no se añadió nada.</translation>
     </message>
     <message>
+      <source>shows nothing</source>
+      <translation>no muestra nada</translation>
+    </message>
+    <message>
+      <source>has {count} layers</source>
+      <translation>tiene {count} capas</translation>
+    </message>
+    <message>
       <source>The revised picture {found}, so the old drawing stays. Choose a picture of one layer.</source>
       <translation>La imagen revisada {found}, así que queda el dibujo antiguo. Elija una imagen de una capa.</translation>
     </message>
@@ -5571,14 +6051,18 @@ SHA-256 {fingerprint}</translation>
       <translation>No se halló editor de imágenes para PNG. Abra {path} en uno; lo que se guarde ahí vuelve solo.</translation>
     </message>
     <message>
-      <source>Cancel</source>
-      <translation>Cancelar</translation>
-    </message>
-    <message>
       <source>{what}
 {done} of {of}: {name}</source>
       <translation>{what}
 {done} de {of}: {name}</translation>
+    </message>
+    <message>
+      <source>{what} was cancelled. Nothing was added or changed.</source>
+      <translation>{what}: cancelado. No se añadió ni cambió nada.</translation>
+    </message>
+    <message>
+      <source>Unsaved work couldn't be saved for recovery ({error}). Save soon.</source>
+      <translation>No se pudo guardar copia de rescate ({error}). Guarde pronto.</translation>
     </message>
     <message>
       <source>&lt;b&gt;Umbrite ended suddenly while {name} had changes that were not saved.&lt;/b&gt;</source>
@@ -5587,6 +6071,14 @@ SHA-256 {fingerprint}</translation>
     <message>
       <source>They were saved on {when}. Recovering them changes no file until you save.</source>
       <translation>Se guardaron el {when}. Recuperarlos no cambia ningún archivo hasta que guarde.</translation>
+    </message>
+    <message>
+      <source>Recover</source>
+      <translation>Recuperar</translation>
+    </message>
+    <message>
+      <source>Ask later</source>
+      <translation>Preguntar después</translation>
     </message>
     <message>
       <source>{name} is in the library.</source>
@@ -5665,10 +6157,6 @@ SHA-256 {fingerprint}</translation>
       <translation>Mostrar su carpeta</translation>
     </message>
     <message>
-      <source>Show {name}</source>
-      <translation>Mostrar {name}</translation>
-    </message>
-    <message>
       <source>Hidden panels</source>
       <translation>Paneles ocultos</translation>
     </message>
@@ -5691,6 +6179,14 @@ SHA-256 {fingerprint}</translation>
     <message>
       <source>{name}: ticked, animators use it</source>
       <translation>{name}: marcado, los animadores lo usan</translation>
+    </message>
+    <message>
+      <source>Depth of {name}</source>
+      <translation>Profundidad de {name}</translation>
+    </message>
+    <message>
+      <source>Depth, front on top</source>
+      <translation>Profundidad, lo de delante arriba</translation>
     </message>
     <message>
       <source>{name}, label {label}</source>
@@ -5795,10 +6291,6 @@ SHA-256 {fingerprint}</translation>
     <message>
       <source>Label</source>
       <translation>Etiqueta</translation>
-    </message>
-    <message>
-      <source>Shown</source>
-      <translation>Visible</translation>
     </message>
     <message>
       <source>Hand-over</source>
@@ -6141,8 +6633,20 @@ SHA-256 {fingerprint}</translation>
       <translation>{drives} sigue a {source}</translation>
     </message>
     <message>
+      <source>way of {name} along the board</source>
+      <translation>recorrido de {name} en el tablero</translation>
+    </message>
+    <message>
       <source>Curve of {name}</source>
       <translation>Curva de {name}</translation>
+    </message>
+    <message>
+      <source>{name}: way along the board</source>
+      <translation>{name}: recorrido en el tablero</translation>
+    </message>
+    <message>
+      <source>click one</source>
+      <translation>clic en uno</translation>
     </message>
     <message>
       <source>Point at</source>
@@ -6225,16 +6729,8 @@ SHA-256 {fingerprint}</translation>
       <translation>piezas</translation>
     </message>
     <message>
-      <source>Nowhere</source>
-      <translation>En ningún sitio</translation>
-    </message>
-    <message>
-      <source>Inside</source>
-      <translation>Dentro</translation>
-    </message>
-    <message>
-      <source>Outside</source>
-      <translation>Fuera</translation>
+      <source>, drawing shared</source>
+      <translation>, dibujo compartido</translation>
     </message>
     <message>
       <source>Places forward</source>
@@ -6381,6 +6877,18 @@ SHA-256 {fingerprint}</translation>
       <translation>Buscar una articulación o pieza</translation>
     </message>
     <message>
+      <source>Hide</source>
+      <translation>Ocultar</translation>
+    </message>
+    <message>
+      <source>Unlock</source>
+      <translation>Desbloquear</translation>
+    </message>
+    <message>
+      <source>Lock, so that it can't be selected</source>
+      <translation>Bloquear, para que no se pueda seleccionar</translation>
+    </message>
+    <message>
       <source>{name} carries no drawing.</source>
       <translation>{name} no lleva dibujo.</translation>
     </message>
@@ -6489,6 +6997,10 @@ SHA-256 {fingerprint}</translation>
       <translation>Abrir reciente</translation>
     </message>
     <message>
+      <source>, for {names} only</source>
+      <translation>, solo para {names}</translation>
+    </message>
+    <message>
       <source>Pose {name}{part}</source>
       <translation>Pose {name}{part}</translation>
     </message>
@@ -6519,6 +7031,22 @@ SHA-256 {fingerprint}</translation>
     <message>
       <source>Folder</source>
       <translation>Carpeta</translation>
+    </message>
+    <message>
+      <source>Move {name} to {folder}</source>
+      <translation>Mover {name} a {folder}</translation>
+    </message>
+    <message>
+      <source>Move {name} out of its folder</source>
+      <translation>Sacar {name} de su carpeta</translation>
+    </message>
+    <message>
+      <source>Name pose {name}</source>
+      <translation>Nombrar pose {name}</translation>
+    </message>
+    <message>
+      <source>Name folder {name}</source>
+      <translation>Nombrar carpeta {name}</translation>
     </message>
     <message>
       <source>Blend {share:.0%} to {name}</source>
@@ -6623,10 +7151,6 @@ SHA-256 {fingerprint}</translation>
     <message>
       <source>{count} more steps</source>
       <translation>{count} pasos más</translation>
-    </message>
-    <message>
-      <source>As at rest</source>
-      <translation>Como en reposo</translation>
     </message>
     <message>
       <source>{count} forward</source>
@@ -6821,6 +7345,30 @@ SHA-256 {fingerprint}</translation>
       <translation>Guardar la hoja como PDF, TIFF o PNG…</translation>
     </message>
     <message>
+      <source>Nothing tears, flips or jumps. Look at the poses far from rest all the same.</source>
+      <translation>Nada se rompe, se voltea ni salta. Mire igualmente las poses lejos del reposo.</translation>
+    </message>
+    <message>
+      <source>largest turn a step</source>
+      <translation>mayor giro por paso</translation>
+    </message>
+    <message>
+      <source>largest way a step</source>
+      <translation>mayor recorrido por paso</translation>
+    </message>
+    <message>
+      <source>frames at limits</source>
+      <translation>fotogramas en límites</translation>
+    </message>
+    <message>
+      <source>out of reach</source>
+      <translation>fuera de alcance</translation>
+    </message>
+    <message>
+      <source>moved</source>
+      <translation>movido</translation>
+    </message>
+    <message>
       <source>{names} and {count} more</source>
       <translation>{names} y {count} más</translation>
     </message>
@@ -6901,6 +7449,14 @@ SHA-256 {fingerprint}</translation>
       <translation>Han vuelto los cambios pendientes del fotograma {frame}: Intro les pone clave.</translation>
     </message>
     <message>
+      <source>Undone: {names}.</source>
+      <translation>Deshecho: {names}.</translation>
+    </message>
+    <message>
+      <source>Redone: {names}.</source>
+      <translation>Rehecho: {names}.</translation>
+    </message>
+    <message>
       <source>{count} pending changes at frame {frame} were discarded. Ctrl+Z restores them.</source>
       <translation>{count} cambios pendientes del fotograma {frame} se descartaron. Ctrl+Z los restaura.</translation>
     </message>
@@ -6913,8 +7469,8 @@ SHA-256 {fingerprint}</translation>
       <translation>El andar mueve eso, hasta donde va el maestro. Pase el andar a claves para corregirlo a mano.</translation>
     </message>
     <message>
-      <source>Go on…</source>
-      <translation>Seguir…</translation>
+      <source>Export…</source>
+      <translation>Exportar…</translation>
     </message>
     <message>
       <source>Panels</source>

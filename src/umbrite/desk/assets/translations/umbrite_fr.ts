@@ -2081,6 +2081,270 @@
       <translation>sans limite</translation>
     </message>
     <message>
+      <source>Subtract</source>
+      <translation>Soustraire</translation>
+    </message>
+    <message>
+      <source>Even out</source>
+      <translation>Égaliser</translation>
+    </message>
+    <message>
+      <source>Fill</source>
+      <translation>Remplir</translation>
+    </message>
+    <message>
+      <source>Parts and joints</source>
+      <translation>Pièces et articulations</translation>
+    </message>
+    <message>
+      <source>Variant sets</source>
+      <translation>Jeux de variantes</translation>
+    </message>
+    <message>
+      <source>Key what was moved</source>
+      <translation>Clé pour ce qui a bougé</translation>
+    </message>
+    <message>
+      <source>Key its limb</source>
+      <translation>Clé pour son membre</translation>
+    </message>
+    <message>
+      <source>Key its part of the body</source>
+      <translation>Clé pour sa partie du corps</translation>
+    </message>
+    <message>
+      <source>Key everything</source>
+      <translation>Clé pour tout</translation>
+    </message>
+    <message>
+      <source>Places</source>
+      <translation>Places</translation>
+    </message>
+    <message>
+      <source>Turns</source>
+      <translation>Rotations</translation>
+    </message>
+    <message>
+      <source>Widths and heights</source>
+      <translation>Largeurs et hauteurs</translation>
+    </message>
+    <message>
+      <source>Values and sides</source>
+      <translation>Valeurs et côtés</translation>
+    </message>
+    <message>
+      <source>Depths, opacities, clips</source>
+      <translation>Profondeurs, opacités, découpes</translation>
+    </message>
+    <message>
+      <source>As at rest</source>
+      <translation>Comme au repos</translation>
+    </message>
+    <message>
+      <source>Shown</source>
+      <translation>Affiché</translation>
+    </message>
+    <message>
+      <source>Hidden</source>
+      <translation>Masqué</translation>
+    </message>
+    <message>
+      <source>Nowhere</source>
+      <translation>Nulle part</translation>
+    </message>
+    <message>
+      <source>Inside</source>
+      <translation>Dedans</translation>
+    </message>
+    <message>
+      <source>Outside</source>
+      <translation>Dehors</translation>
+    </message>
+    <message>
+      <source>Sound</source>
+      <translation>Son</translation>
+    </message>
+    <message>
+      <source>Layer</source>
+      <translation>Calque</translation>
+    </message>
+    <message>
+      <source>Row</source>
+      <translation>Ligne</translation>
+    </message>
+    <message>
+      <source>Group</source>
+      <translation>Groupe</translation>
+    </message>
+    <message>
+      <source>Value</source>
+      <translation>Valeur</translation>
+    </message>
+    <message>
+      <source>Turn {name}</source>
+      <translation>Tourner {name}</translation>
+    </message>
+    <message>
+      <source>Scale {name}</source>
+      <translation>Échelle de {name}</translation>
+    </message>
+    <message>
+      <source>Place x</source>
+      <translation>Place x</translation>
+    </message>
+    <message>
+      <source>Place y</source>
+      <translation>Place y</translation>
+    </message>
+    <message>
+      <source>Pivot x</source>
+      <translation>Pivot x</translation>
+    </message>
+    <message>
+      <source>Pivot y</source>
+      <translation>Pivot y</translation>
+    </message>
+    <message>
+      <source>Scale x</source>
+      <translation>Échelle x</translation>
+    </message>
+    <message>
+      <source>Scale y</source>
+      <translation>Échelle y</translation>
+    </message>
+    <message>
+      <source>Amount</source>
+      <translation>Force</translation>
+    </message>
+    <message>
+      <source>Bone</source>
+      <translation>Os</translation>
+    </message>
+    <message>
+      <source>Brush</source>
+      <translation>Pinceau</translation>
+    </message>
+    <message>
+      <source>Size</source>
+      <translation>Taille</translation>
+    </message>
+    <message>
+      <source>Strength</source>
+      <translation>Force</translation>
+    </message>
+    <message>
+      <source>Hardness</source>
+      <translation>Dureté</translation>
+    </message>
+    <message>
+      <source>Find</source>
+      <translation>Rechercher</translation>
+    </message>
+    <message>
+      <source>Replace with, or number as</source>
+      <translation>Remplacer par, ou numéroter</translation>
+    </message>
+    <message>
+      <source>Number</source>
+      <translation>Numéroter</translation>
+    </message>
+    <message>
+      <source>Swap side</source>
+      <translation>Changer de côté</translation>
+    </message>
+    <message>
+      <source>Shade across</source>
+      <translation>Ombre en largeur</translation>
+    </message>
+    <message>
+      <source>Shade up</source>
+      <translation>Ombre en hauteur</translation>
+    </message>
+    <message>
+      <source>Shade edge</source>
+      <translation>Bord de l'ombre</translation>
+    </message>
+    <message>
+      <source>Carrier</source>
+      <translation>Porteur</translation>
+    </message>
+    <message>
+      <source>Posing</source>
+      <translation>Pose</translation>
+    </message>
+    <message>
+      <source>Least</source>
+      <translation>Minimum</translation>
+    </message>
+    <message>
+      <source>Most</source>
+      <translation>Maximum</translation>
+    </message>
+    <message>
+      <source>Opacity now</source>
+      <translation>Opacité ici</translation>
+    </message>
+    <message>
+      <source>Shown now</source>
+      <translation>Affiché ici</translation>
+    </message>
+    <message>
+      <source>Clip now</source>
+      <translation>Découpe ici</translation>
+    </message>
+    <message>
+      <source>Soften now</source>
+      <translation>Douceur ici</translation>
+    </message>
+    <message>
+      <source>Stretch now</source>
+      <translation>Étirement ici</translation>
+    </message>
+    <message>
+      <source>Slant</source>
+      <translation>Inclinaison</translation>
+    </message>
+    <message>
+      <source>Width</source>
+      <translation>Largeur</translation>
+    </message>
+    <message>
+      <source>Height</source>
+      <translation>Hauteur</translation>
+    </message>
+    <message>
+      <source>{name} to the front</source>
+      <translation>{name} au premier plan</translation>
+    </message>
+    <message>
+      <source>{name} to the back</source>
+      <translation>{name} à l'arrière-plan</translation>
+    </message>
+    <message>
+      <source>{name} forward</source>
+      <translation>Avancer {name}</translation>
+    </message>
+    <message>
+      <source>{name} back</source>
+      <translation>Reculer {name}</translation>
+    </message>
+    <message>
+      <source>&lt;b&gt;{name} was moved or removed.&lt;/b&gt;</source>
+      <translation>&lt;b&gt;{name} a été déplacé ou supprimé.&lt;/b&gt;</translation>
+    </message>
+    <message>
+      <source>&lt;b&gt;{name} was changed by another program.&lt;/b&gt;</source>
+      <translation>&lt;b&gt;{name} a été changé par un autre programme.&lt;/b&gt;</translation>
+    </message>
+    <message>
+      <source>{name}: {kind}, click to include</source>
+      <translation>{name} : {kind}, clic pour inclure</translation>
+    </message>
+    <message>
+      <source>{name}: {kind}, click to exclude</source>
+      <translation>{name} : {kind}, clic pour exclure</translation>
+    </message>
+    <message>
       <source>Near</source>
       <translation>Proche</translation>
     </message>
@@ -2429,6 +2693,10 @@
       <translation>{name} est tenu ici pendant que vous glissez le corps. Recliquez le point pour le retirer.</translation>
     </message>
     <message>
+      <source>Drag the body by {name}</source>
+      <translation>Glisser le corps par {name}</translation>
+    </message>
+    <message>
       <source>The hold point was removed.</source>
       <translation>Le point tenu a été retiré.</translation>
     </message>
@@ -2441,12 +2709,24 @@
       <translation>, {away} px hors d'atteinte</translation>
     </message>
     <message>
+      <source>Move head of {name}</source>
+      <translation>Déplacer la tête de {name}</translation>
+    </message>
+    <message>
+      <source>Move tip of {name}</source>
+      <translation>Déplacer le bout de {name}</translation>
+    </message>
+    <message>
       <source>{count} parts</source>
       <translation>{count} pièces</translation>
     </message>
     <message>
       <source>{name} to {other}</source>
       <translation>{name} vers {other}</translation>
+    </message>
+    <message>
+      <source>Move bone {name}</source>
+      <translation>Déplacer l'os {name}</translation>
     </message>
     <message>
       <source>Nothing was bound. Drop it on a bone, a rivet or a part that has a parent.</source>
@@ -2463,6 +2743,10 @@
     <message>
       <source>{count} parts to {name}</source>
       <translation>{count} pièces vers {name}</translation>
+    </message>
+    <message>
+      <source>Place control {name}</source>
+      <translation>Placer le contrôle {name}</translation>
     </message>
     <message>
       <source>Move a pose of {name}</source>
@@ -2525,6 +2809,10 @@
       <translation>{limb} suit {name}</translation>
     </message>
     <message>
+      <source>Limit {name}</source>
+      <translation>Limiter {name}</translation>
+    </message>
+    <message>
       <source>Move points of the mesh</source>
       <translation>Déplacer des points du maillage</translation>
     </message>
@@ -2537,12 +2825,28 @@
       <translation>Remodeler {name}</translation>
     </message>
     <message>
+      <source>Paint weights of {name}</source>
+      <translation>Peindre les poids de {name}</translation>
+    </message>
+    <message>
+      <source>Move {name}</source>
+      <translation>Déplacer {name}</translation>
+    </message>
+    <message>
       <source>A guest is turned as one in a pose: drag the ring or the end of its own control in Rehearse.</source>
       <translation>Une invitée tourne d'un bloc dans une pose : glissez l'anneau ou le bout de son contrôle en Répétition.</translation>
     </message>
     <message>
       <source>There is no part under this line. Draw it across the part that should be two.</source>
       <translation>Il n'y a pas de pièce sous cette ligne. Tracez-la à travers la pièce à couper en deux.</translation>
+    </message>
+    <message>
+      <source>Trim {name}</source>
+      <translation>Rogner {name}</translation>
+    </message>
+    <message>
+      <source>Restore some of {name}</source>
+      <translation>Rétablir un peu de {name}</translation>
     </message>
     <message>
       <source>cut away</source>
@@ -2555,6 +2859,14 @@
     <message>
       <source>Parent {name} to {name2}</source>
       <translation>{name2} comme parent de {name}</translation>
+    </message>
+    <message>
+      <source>Move pivot of {name}</source>
+      <translation>Déplacer le pivot de {name}</translation>
+    </message>
+    <message>
+      <source>Slide {name} under its pivot</source>
+      <translation>Glisser {name} sous son pivot</translation>
     </message>
     <message>
       <source>{name} was not changed.</source>
@@ -2577,8 +2889,28 @@
       <translation>écrasé à {percent} %</translation>
     </message>
     <message>
+      <source>Slant {name}</source>
+      <translation>Incliner {name}</translation>
+    </message>
+    <message>
+      <source>Squash {name}</source>
+      <translation>Écraser {name}</translation>
+    </message>
+    <message>
+      <source>Pose {name}</source>
+      <translation>Pose {name}</translation>
+    </message>
+    <message>
       <source>  stopped by the limit of {names}</source>
       <translation>  arrêté par la limite de {names}</translation>
+    </message>
+    <message>
+      <source>Turn {name} about the pin</source>
+      <translation>Tourner {name} autour de l'épingle</translation>
+    </message>
+    <message>
+      <source> and {count} more</source>
+      <translation> et {count} de plus</translation>
     </message>
     <message>
       <source>Set {name}</source>
@@ -2901,10 +3233,6 @@
       <translation>Faire regarder la figure de l'autre côté</translation>
     </message>
     <message>
-      <source> and {count} more</source>
-      <translation> et {count} de plus</translation>
-    </message>
-    <message>
       <source>Follows the nearest piece</source>
       <translation>Suit le morceau le plus proche</translation>
     </message>
@@ -3081,8 +3409,24 @@
       <translation>Choisissez d'abord des points : cliquez-en un, ou tracez un cadre avec Alt.</translation>
     </message>
     <message>
+      <source>Nothing carries {names} yet.</source>
+      <translation>Rien ne porte encore {names}.</translation>
+    </message>
+    <message>
       <source>Draw bone {name}</source>
       <translation>Tracer l'os {name}</translation>
+    </message>
+    <message>
+      <source>carries {name}</source>
+      <translation>porte {name}</translation>
+    </message>
+    <message>
+      <source>carries nothing yet</source>
+      <translation>ne porte encore rien</translation>
+    </message>
+    <message>
+      <source> It crosses {names}, which nothing carries: tick it to bind it too.</source>
+      <translation> Il croise {names}, que rien ne porte : cochez-le pour le lier aussi.</translation>
     </message>
     <message>
       <source>{name} {carries}.{asks} Go on from its tip; Esc or a double click ends the chain.</source>
@@ -3135,6 +3479,14 @@
     <message>
       <source>{count} parts bound {how}: {names}{ending}. {still_loose}</source>
       <translation>{count} pièces liées {how} : {names}{ending}. {still_loose}</translation>
+    </message>
+    <message>
+      <source>Nothing is unbound.</source>
+      <translation>Rien n'est délié.</translation>
+    </message>
+    <message>
+      <source> and more</source>
+      <translation> et d'autres</translation>
     </message>
     <message>
       <source>Bind {count} loose parts to the nearest</source>
@@ -3305,12 +3657,24 @@
       <translation>L'articulation de {name} a été rejetée. {left}</translation>
     </message>
     <message>
+      <source>{count} more are proposed.</source>
+      <translation>{count} de plus sont proposées.</translation>
+    </message>
+    <message>
+      <source>No more are proposed.</source>
+      <translation>Aucune autre n'est proposée.</translation>
+    </message>
+    <message>
       <source>Accept {count} joints</source>
       <translation>Accepter {count} articulations</translation>
     </message>
     <message>
       <source>All proposed joints were discarded.</source>
       <translation>Toutes les articulations proposées ont été rejetées.</translation>
+    </message>
+    <message>
+      <source>, {count} of them doubtful</source>
+      <translation>, dont {count} douteuses</translation>
     </message>
     <message>
       <source>{count} joints are proposed{words}. Click to accept, drag to correct, Alt+click to discard; Enter accepts all.</source>
@@ -3343,10 +3707,6 @@
     <message>
       <source>{name} is a body plan now, saved as {path}. Build by plan offers it.</source>
       <translation>{name} est maintenant un plan de corps, enregistré sous {path}. Construire par plan le propose.</translation>
-    </message>
-    <message>
-      <source>, {count} of them doubtful</source>
-      <translation>, dont {count} douteuses</translation>
     </message>
     <message>
       <source>{plan}, {count} places filled{words}. Drag pieces to other places, click one to clear it; Enter builds.</source>
@@ -3437,6 +3797,14 @@
       <translation>Les contrôles proposés ont été rejetés.</translation>
     </message>
     <message>
+      <source>is included again</source>
+      <translation>est à nouveau inclus</translation>
+    </message>
+    <message>
+      <source>is excluded</source>
+      <translation>est exclu</translation>
+    </message>
+    <message>
       <source>{name} {word}. Enter makes the others.</source>
       <translation>{name} {word}. Entrée crée les autres.</translation>
     </message>
@@ -3447,6 +3815,22 @@
     <message>
       <source>Select the parts to choose from first, with Shift.</source>
       <translation>Sélectionnez d'abord les pièces au choix, avec Maj.</translation>
+    </message>
+    <message>
+      <source>for {count} joints</source>
+      <translation>pour {count} articulations</translation>
+    </message>
+    <message>
+      <source>Unlock all but controls</source>
+      <translation>Tout déverrouiller sauf les contrôles</translation>
+    </message>
+    <message>
+      <source>Only controls can be dragged in Rehearse now.</source>
+      <translation>Seuls les contrôles se glissent maintenant en Répétition.</translation>
+    </message>
+    <message>
+      <source>The art can be dragged in Rehearse again.</source>
+      <translation>Le dessin se glisse à nouveau en Répétition.</translation>
     </message>
     <message>
       <source>Select what leads first, then Shift+click what should follow.</source>
@@ -3515,6 +3899,14 @@
     <message>
       <source>Put a master over everything</source>
       <translation>Mettre un maître sur le tout</translation>
+    </message>
+    <message>
+      <source>to {name}</source>
+      <translation>vers {name}</translation>
+    </message>
+    <message>
+      <source>to nothing</source>
+      <translation>vers rien</translation>
     </message>
     <message>
       <source>Parent {joints} {where}</source>
@@ -3641,6 +4033,14 @@
       <translation>{step} de {keys}</translation>
     </message>
     <message>
+      <source>Hinge</source>
+      <translation>Charnière</translation>
+    </message>
+    <message>
+      <source>Limit on the other side</source>
+      <translation>Limite de l'autre côté</translation>
+    </message>
+    <message>
       <source>Limit of {name} for {count} more</source>
       <translation>Limite de {name} pour {count} de plus</translation>
     </message>
@@ -3649,8 +4049,8 @@
       <translation>Sélectionnez d'abord l'articulation qui a la limite, puis d'autres avec Maj.</translation>
     </message>
     <message>
-      <source>Limit {name}</source>
-      <translation>Limiter {name}</translation>
+      <source>Limit {degrees}° either way</source>
+      <translation>Limite de {degrees}° de chaque côté</translation>
     </message>
     <message>
       <source>Replace in {count} names</source>
@@ -3665,8 +4065,20 @@
       <translation>Sélectionnez d'abord une pièce rognée.</translation>
     </message>
     <message>
+      <source> with {count} limbs</source>
+      <translation> avec {count} membres</translation>
+    </message>
+    <message>
       <source>{step}: {parts} part{ending}{with_limbs}, joined to copies alone.</source>
       <translation>{step} : {parts} pièce{ending}{with_limbs}, rattachées aux seules copies.</translation>
+    </message>
+    <message>
+      <source>Reference picture {name}</source>
+      <translation>Image de référence {name}</translation>
+    </message>
+    <message>
+      <source>Part {name} again</source>
+      <translation>{name} à nouveau une pièce</translation>
     </message>
     <message>
       <source>Bring back all of {part}</source>
@@ -3697,6 +4109,10 @@
       <translation>Sélectionnez d'abord une seule pièce.</translation>
     </message>
     <message>
+      <source> with a limb</source>
+      <translation> avec un membre</translation>
+    </message>
+    <message>
       <source>Align {count} parts {edge}</source>
       <translation>Aligner {count} pièces {edge}</translation>
     </message>
@@ -3725,6 +4141,10 @@
       <translation>Ombrer {count} pièce{ending}</translation>
     </message>
     <message>
+      <source>Lamp light</source>
+      <translation>Lumière de lampe</translation>
+    </message>
+    <message>
       <source>{name} has no drawing whose colour a cover could take. Select a joint with a part.</source>
       <translation>{name} n'a pas de dessin dont un cache prendrait la couleur. Sélectionnez une articulation avec une pièce.</translation>
     </message>
@@ -3743,6 +4163,22 @@
     <message>
       <source>{name} would show nothing here, so it stays as it was.</source>
       <translation>{name} ne montrerait rien ici et reste donc tel quel.</translation>
+    </message>
+    <message>
+      <source>Show {name}</source>
+      <translation>Afficher {name}</translation>
+    </message>
+    <message>
+      <source>Hide {name}</source>
+      <translation>Masquer {name}</translation>
+    </message>
+    <message>
+      <source>Lock {name}</source>
+      <translation>Verrouiller {name}</translation>
+    </message>
+    <message>
+      <source>Unlock {name}</source>
+      <translation>Déverrouiller {name}</translation>
     </message>
     <message>
       <source>{name} is locked. Click its padlock in the family to unlock it.</source>
@@ -4201,12 +4637,12 @@
       <translation>Tout est comme à {name}. Annuler ramène à maintenant.</translation>
     </message>
     <message>
-      <source>Pose {name}</source>
-      <translation>Pose {name}</translation>
-    </message>
-    <message>
       <source>Pose {count}</source>
       <translation>Pose {count}</translation>
+    </message>
+    <message>
+      <source> for this part only</source>
+      <translation> pour cette partie seule</translation>
     </message>
     <message>
       <source>{name} was saved{part}. Double click its name to rename it.</source>
@@ -4961,6 +5397,14 @@
       <translation>Il n'y a pas de clé par là.</translation>
     </message>
     <message>
+      <source>found nothing to mend</source>
+      <translation>n'a rien trouvé à réparer</translation>
+    </message>
+    <message>
+      <source>noticed {count}; the lamp lists them</source>
+      <translation>en a noté {count} ; la lampe les liste</translation>
+    </message>
+    <message>
       <source>The workout ran {count} controls and joints through their range and {words}.</source>
       <translation>L'épreuve a fait parcourir leur plage à {count} contrôles et articulations et {words}.</translation>
     </message>
@@ -5041,10 +5485,6 @@
       <translation>Axe ou touche</translation>
     </message>
     <message>
-      <source>Value</source>
-      <translation>Valeur</translation>
-    </message>
-    <message>
       <source>Control</source>
       <translation>Contrôle</translation>
     </message>
@@ -5061,6 +5501,10 @@
       <translation>{control}, {what}</translation>
     </message>
     <message>
+      <source>With another drawing the part keeps its place, pivot and rig. Of variants one shows at a time.</source>
+      <translation>Avec un autre dessin, la pièce garde place, pivot et rig. Des variantes, une seule se voit à la fois.</translation>
+    </message>
+    <message>
       <source>A script may do whatever you may: read, write and send files. Run only what you know.
 
 {path}
@@ -5069,6 +5513,14 @@ SHA-256 {fingerprint}</source>
 
 {path}
 SHA-256 {fingerprint}</translation>
+    </message>
+    <message>
+      <source>The previous save of a puppet stays beside it as a backup; that of a picture is lost.</source>
+      <translation>La version précédente d'une marionnette reste à côté comme copie ; celle d'une image est perdue.</translation>
+    </message>
+    <message>
+      <source>All files</source>
+      <translation>Tous les fichiers</translation>
     </message>
     <message>
       <source>Open a puppet or a layered picture</source>
@@ -5083,6 +5535,14 @@ SHA-256 {fingerprint}</translation>
       <translation>Ajouter des images comme pièces</translation>
     </message>
     <message>
+      <source>Save the puppet</source>
+      <translation>Enregistrer la marionnette</translation>
+    </message>
+    <message>
+      <source>Export</source>
+      <translation>Exporter</translation>
+    </message>
+    <message>
       <source>Unsaved work</source>
       <translation>Travail non enregistré</translation>
     </message>
@@ -5095,24 +5555,36 @@ SHA-256 {fingerprint}</translation>
       <translation>Les enregistrer d'abord ? Les changements rejetés ne se rétablissent pas.</translation>
     </message>
     <message>
-      <source>Discard the changes</source>
+      <source>Discard changes</source>
       <translation>Rejeter les changements</translation>
     </message>
     <message>
-      <source>Stay here</source>
-      <translation>Rester ici</translation>
+      <source>Cancel</source>
+      <translation>Annuler</translation>
+    </message>
+    <message>
+      <source>Overwrite</source>
+      <translation>Écraser</translation>
     </message>
     <message>
       <source>File changed</source>
       <translation>Fichier changé</translation>
     </message>
     <message>
-      <source>&lt;b&gt;{name} {happened} since it was opened or saved here.&lt;/b&gt;</source>
-      <translation>&lt;b&gt;{name} {happened} depuis son ouverture ou son enregistrement ici.&lt;/b&gt;</translation>
-    </message>
-    <message>
       <source>Writing it here puts your work in its place; what the other program wrote stays as the backup.</source>
       <translation>L'écrire ici met votre travail à sa place ; ce que l'autre programme a écrit reste en copie de secours.</translation>
+    </message>
+    <message>
+      <source>Exchange its drawing</source>
+      <translation>Échanger son dessin</translation>
+    </message>
+    <message>
+      <source>Add as a variant</source>
+      <translation>Ajouter comme variante</translation>
+    </message>
+    <message>
+      <source>Add as a part</source>
+      <translation>Ajouter comme pièce</translation>
     </message>
     <message>
       <source>A picture on a part</source>
@@ -5129,6 +5601,14 @@ SHA-256 {fingerprint}</translation>
     <message>
       <source>Not now</source>
       <translation>Pas maintenant</translation>
+    </message>
+    <message>
+      <source>Puppets and pictures</source>
+      <translation>Marionnettes et images</translation>
+    </message>
+    <message>
+      <source>Pictures</source>
+      <translation>Images</translation>
     </message>
     <message>
       <source>Run a script</source>
@@ -5161,10 +5641,6 @@ SHA-256 {fingerprint}</translation>
     <message>
       <source>Last frame</source>
       <translation>Dernière image</translation>
-    </message>
-    <message>
-      <source>Size</source>
-      <translation>Taille</translation>
     </message>
     <message>
       <source>Background</source>
@@ -5289,10 +5765,6 @@ SHA-256 {fingerprint}</translation>
     <message>
       <source>Replace</source>
       <translation>Remplacer</translation>
-    </message>
-    <message>
-      <source>Find</source>
-      <translation>Rechercher</translation>
     </message>
     <message>
       <source>Replace with</source>
@@ -5447,6 +5919,14 @@ SHA-256 {fingerprint}</translation>
       <translation>{name} n'a pas de calque qui montre quelque chose, rien n'a donc été ajouté.</translation>
     </message>
     <message>
+      <source>shows nothing</source>
+      <translation>ne montre rien</translation>
+    </message>
+    <message>
+      <source>has {count} layers</source>
+      <translation>a {count} calques</translation>
+    </message>
+    <message>
       <source>The revised picture {found}, so the old drawing stays. Choose a picture of one layer.</source>
       <translation>L'image révisée {found}, l'ancien dessin reste donc. Choisissez une image à un calque.</translation>
     </message>
@@ -5571,14 +6051,18 @@ SHA-256 {fingerprint}</translation>
       <translation>Aucun éditeur d'images trouvé pour PNG. Ouvrez {path} dans un ; ce qui y est enregistré revient tout seul.</translation>
     </message>
     <message>
-      <source>Cancel</source>
-      <translation>Annuler</translation>
-    </message>
-    <message>
       <source>{what}
 {done} of {of}: {name}</source>
       <translation>{what}
 {done} sur {of} : {name}</translation>
+    </message>
+    <message>
+      <source>{what} was cancelled. Nothing was added or changed.</source>
+      <translation>{what} : annulé. Rien n'a été ajouté ni changé.</translation>
+    </message>
+    <message>
+      <source>Unsaved work couldn't be saved for recovery ({error}). Save soon.</source>
+      <translation>Le travail n'a pas pu être sauvé pour récupération ({error}). Enregistrez bientôt.</translation>
     </message>
     <message>
       <source>&lt;b&gt;Umbrite ended suddenly while {name} had changes that were not saved.&lt;/b&gt;</source>
@@ -5587,6 +6071,14 @@ SHA-256 {fingerprint}</translation>
     <message>
       <source>They were saved on {when}. Recovering them changes no file until you save.</source>
       <translation>Ils ont été sauvés le {when}. Les récupérer ne change aucun fichier avant que vous enregistriez.</translation>
+    </message>
+    <message>
+      <source>Recover</source>
+      <translation>Récupérer</translation>
+    </message>
+    <message>
+      <source>Ask later</source>
+      <translation>Demander plus tard</translation>
     </message>
     <message>
       <source>{name} is in the library.</source>
@@ -5665,10 +6157,6 @@ SHA-256 {fingerprint}</translation>
       <translation>Montrer leur dossier</translation>
     </message>
     <message>
-      <source>Show {name}</source>
-      <translation>Afficher {name}</translation>
-    </message>
-    <message>
       <source>Hidden panels</source>
       <translation>Panneaux masqués</translation>
     </message>
@@ -5691,6 +6179,14 @@ SHA-256 {fingerprint}</translation>
     <message>
       <source>{name}: ticked, animators use it</source>
       <translation>{name} : coché, les animateurs l'utilisent</translation>
+    </message>
+    <message>
+      <source>Depth of {name}</source>
+      <translation>Profondeur de {name}</translation>
+    </message>
+    <message>
+      <source>Depth, front on top</source>
+      <translation>Profondeur, l'avant en haut</translation>
     </message>
     <message>
       <source>{name}, label {label}</source>
@@ -5795,10 +6291,6 @@ SHA-256 {fingerprint}</translation>
     <message>
       <source>Label</source>
       <translation>Étiquette</translation>
-    </message>
-    <message>
-      <source>Shown</source>
-      <translation>Affiché</translation>
     </message>
     <message>
       <source>Hand-over</source>
@@ -6141,8 +6633,20 @@ SHA-256 {fingerprint}</translation>
       <translation>{drives} suit {source}</translation>
     </message>
     <message>
+      <source>way of {name} along the board</source>
+      <translation>trajet de {name} sur le plateau</translation>
+    </message>
+    <message>
       <source>Curve of {name}</source>
       <translation>Courbe de {name}</translation>
+    </message>
+    <message>
+      <source>{name}: way along the board</source>
+      <translation>{name} : trajet sur le plateau</translation>
+    </message>
+    <message>
+      <source>click one</source>
+      <translation>cliquez-en un</translation>
     </message>
     <message>
       <source>Point at</source>
@@ -6225,16 +6729,8 @@ SHA-256 {fingerprint}</translation>
       <translation>pièces</translation>
     </message>
     <message>
-      <source>Nowhere</source>
-      <translation>Nulle part</translation>
-    </message>
-    <message>
-      <source>Inside</source>
-      <translation>Dedans</translation>
-    </message>
-    <message>
-      <source>Outside</source>
-      <translation>Dehors</translation>
+      <source>, drawing shared</source>
+      <translation>, dessin partagé</translation>
     </message>
     <message>
       <source>Places forward</source>
@@ -6381,6 +6877,18 @@ SHA-256 {fingerprint}</translation>
       <translation>Trouver une articulation ou une pièce</translation>
     </message>
     <message>
+      <source>Hide</source>
+      <translation>Masquer</translation>
+    </message>
+    <message>
+      <source>Unlock</source>
+      <translation>Déverrouiller</translation>
+    </message>
+    <message>
+      <source>Lock, so that it can't be selected</source>
+      <translation>Verrouiller, pour qu'on ne puisse le sélectionner</translation>
+    </message>
+    <message>
       <source>{name} carries no drawing.</source>
       <translation>{name} ne porte pas de dessin.</translation>
     </message>
@@ -6489,6 +6997,10 @@ SHA-256 {fingerprint}</translation>
       <translation>Ouvrir récent</translation>
     </message>
     <message>
+      <source>, for {names} only</source>
+      <translation>, pour {names} seulement</translation>
+    </message>
+    <message>
       <source>Pose {name}{part}</source>
       <translation>Pose {name}{part}</translation>
     </message>
@@ -6519,6 +7031,22 @@ SHA-256 {fingerprint}</translation>
     <message>
       <source>Folder</source>
       <translation>Dossier</translation>
+    </message>
+    <message>
+      <source>Move {name} to {folder}</source>
+      <translation>Déplacer {name} vers {folder}</translation>
+    </message>
+    <message>
+      <source>Move {name} out of its folder</source>
+      <translation>Sortir {name} de son dossier</translation>
+    </message>
+    <message>
+      <source>Name pose {name}</source>
+      <translation>Nommer la pose {name}</translation>
+    </message>
+    <message>
+      <source>Name folder {name}</source>
+      <translation>Nommer le dossier {name}</translation>
     </message>
     <message>
       <source>Blend {share:.0%} to {name}</source>
@@ -6623,10 +7151,6 @@ SHA-256 {fingerprint}</translation>
     <message>
       <source>{count} more steps</source>
       <translation>{count} étapes de plus</translation>
-    </message>
-    <message>
-      <source>As at rest</source>
-      <translation>Comme au repos</translation>
     </message>
     <message>
       <source>{count} forward</source>
@@ -6821,6 +7345,30 @@ SHA-256 {fingerprint}</translation>
       <translation>Enregistrer la planche en PDF, TIFF ou PNG…</translation>
     </message>
     <message>
+      <source>Nothing tears, flips or jumps. Look at the poses far from rest all the same.</source>
+      <translation>Rien ne se déchire, ne se retourne ni ne saute. Regardez quand même les poses loin du repos.</translation>
+    </message>
+    <message>
+      <source>largest turn a step</source>
+      <translation>plus grande rotation par pas</translation>
+    </message>
+    <message>
+      <source>largest way a step</source>
+      <translation>plus grand trajet par pas</translation>
+    </message>
+    <message>
+      <source>frames at limits</source>
+      <translation>images aux limites</translation>
+    </message>
+    <message>
+      <source>out of reach</source>
+      <translation>hors d'atteinte</translation>
+    </message>
+    <message>
+      <source>moved</source>
+      <translation>bougé</translation>
+    </message>
+    <message>
       <source>{names} and {count} more</source>
       <translation>{names} et {count} de plus</translation>
     </message>
@@ -6901,6 +7449,14 @@ SHA-256 {fingerprint}</translation>
       <translation>Les changements en attente à l'image {frame} sont revenus : Entrée les met en clé.</translation>
     </message>
     <message>
+      <source>Undone: {names}.</source>
+      <translation>Annulé : {names}.</translation>
+    </message>
+    <message>
+      <source>Redone: {names}.</source>
+      <translation>Rétabli : {names}.</translation>
+    </message>
+    <message>
       <source>{count} pending changes at frame {frame} were discarded. Ctrl+Z restores them.</source>
       <translation>{count} changements en attente à l'image {frame} ont été rejetés. Ctrl+Z les rétablit.</translation>
     </message>
@@ -6913,8 +7469,8 @@ SHA-256 {fingerprint}</translation>
       <translation>La marche bouge cela, autant que le maître avance. Mettez la marche en clés pour la corriger à la main.</translation>
     </message>
     <message>
-      <source>Go on…</source>
-      <translation>Continuer…</translation>
+      <source>Export…</source>
+      <translation>Exporter…</translation>
     </message>
     <message>
       <source>Panels</source>

@@ -64,4 +64,4 @@ def drag_body(session: Session, joint: str, press: complex) -> Gesture:
         event = yield Feedback(readout=words)
     if event.kind == "release":
         session.preview(pose=let_go(body, free))
-    finish(session, event, f"Drag the body by {puppet.joints[joint].name}")
+    finish(session, event, tr("Drag the body by {name}", name=puppet.joints[joint].name))

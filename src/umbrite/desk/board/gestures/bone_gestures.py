@@ -76,8 +76,8 @@ def drag_bone(session: Session, key: str, grasp: str, press: complex) -> Gesture
             puppet = move_bone(start, key, moved, along=along)
         session.preview(puppet=puppet)
         event = yield Feedback(readout=distance_text(moved), lit=(key,))
-    words = {"head": "Move head of", "tip": "Move tip of"}.get(grasp, "Move bone")
-    finish(session, event, f"{words} {joint.name}")
+    words = {"head": tr("Move head of {name}", name=joint.name), "tip": tr("Move tip of {name}", name=joint.name)}
+    finish(session, event, words.get(grasp, tr("Move bone {name}", name=joint.name)))
 
 
 def bind_by_cord(session: Session, parts: list[str], press: complex, joint_at: JointAt) -> Gesture:

@@ -20,7 +20,7 @@ def drag_control_place(session: Session, key: str, press: complex) -> Gesture:
         moved = straightened(press, event)
         session.preview(puppet=change(start, key, offset=point(control.offset.z + moved)))
         event = yield Feedback(readout=distance_text(control.offset.z + moved), lit=(key,))
-    finish(session, event, f"Place control {control.name}")
+    finish(session, event, tr("Place control {name}", name=control.name))
 
 
 def drag_notch(session: Session, key: str, number: int, camera: Camera) -> Gesture:

@@ -59,7 +59,7 @@ def drag_limb_tip(session: Session, key: str, press: complex) -> Gesture:
         to = snapped_point(start, tip + straightened(press, event), event.zoom)
         session.preview(puppet=move_limb_tip(start, key, to))
         event = yield Feedback(readout=f"x {to.real:.1f}, y {to.imag:.1f}", lit=(key,))
-    finish(session, event, f"Move tip of {start.limbs[key].name}")
+    finish(session, event, tr("Move tip of {name}", name=start.limbs[key].name))
 
 
 def draw_follows(session: Session, key: str, joint_at: JointAt) -> Gesture:

@@ -4,6 +4,7 @@ import math
 
 from umbrite.desk.board.gestures.gesture import Feedback, Gesture, finish
 from umbrite.desk.session.session import Session
+from umbrite.desk.theme.language import tr
 from umbrite.motion.posing import angle_between, trial_of
 from umbrite.rig.edits.limits import mended, set_limit
 from umbrite.rig.limb_shape import rest_direction
@@ -45,7 +46,7 @@ def drag_limit(session: Session, key: str, end: str) -> Gesture:
         shown = limit.smallest if end == "smallest" else limit.largest
         session.preview(puppet=puppet, trial=trial_of(session.puppet, key, shown))
         event = yield Feedback(f"{joint.name} {angle_text(shown)}", limit_end=(key, end))
-    finish(session, event, f"Limit {joint.name}")
+    finish(session, event, tr("Limit {name}", name=joint.name))
     if note and event.kind == "release":
         session.say(note)
 

@@ -24,7 +24,7 @@ def drag_parts(session: Session, keys: list[str], press: complex) -> Gesture:
     start, now = session.puppet, session.history.now
     keys = unlocked(start, keys)
     faint = _at_rest_of(start, keys)
-    name = f"Move {count_text(session, keys)}"
+    name = tr("Move {name}", name=count_text(session, keys))
     event = yield Feedback()
     while event.kind == "move":
         moved = straightened(press, event)
@@ -112,4 +112,4 @@ def draw_trim(session: Session, key: str, press: complex) -> Gesture:
         event = yield Feedback(tr("cut away") if cut else tr("restore"), loop=tuple(loop))
     if event.kind == "release":
         puppet = trim(start, key, [z - off for z in loop], cut=cut)
-        session.edit(f"{'Trim' if cut else 'Bring back of'} {start.parts[key].name}", puppet=puppet)
+        session.edit(tr("Trim {name}" if cut else "Restore some of {name}", name=start.parts[key].name), puppet=puppet)

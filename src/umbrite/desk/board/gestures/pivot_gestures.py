@@ -40,7 +40,7 @@ def drag_pivot(session: Session, key: str, press: complex) -> Gesture:
         session.preview(puppet=move_pivot(start, key, to))
         words = f"x {to.real:.1f}, y {to.imag:.1f}"
         event = yield Feedback(words, lit=(key,), ghosts=ghosts(bend, to), marks_in_pause=partial(marks, bend, to))
-    finish(session, event, f"Move pivot of {joint.name}")
+    finish(session, event, tr("Move pivot of {name}", name=joint.name))
 
 
 def slide_art(session: Session, key: str, press: complex) -> Gesture:
@@ -59,7 +59,7 @@ def slide_art(session: Session, key: str, press: complex) -> Gesture:
             distance_text(moved), lit=(key,), ghosts=ghosts(bend, pivot),
             marks_in_pause=lambda: marks(joined(session, key), pivot),
         )  # fmt: skip
-    finish(session, event, f"Slide {start.joints[key].name} under its pivot")
+    finish(session, event, tr("Slide {name} under its pivot", name=start.joints[key].name))
 
 
 def sway(session: Session, key: str, press: complex) -> Gesture:

@@ -81,7 +81,7 @@ def drag_controls(session: Session, keys: Sequence[str], press: complex, camera:
     """
     puppet, pose = session.puppet, session.pose
     first = puppet.controls[keys[0]]
-    name = f"Pose {first.name}" + (f" and {len(keys) - 1} more" if len(keys) > 1 else "")
+    name = tr("Pose {name}", name=first.name) + (tr(" and {count} more", count=len(keys) - 1) if len(keys) > 1 else "")
     start = session.placed
     at = {key: start.control_at(puppet.controls[key]) for key in keys}
     values = {key: [start.control_value(key, c) for c in CONTROL_CHANNELS] for key in keys}
@@ -188,7 +188,7 @@ def turn_grip(session: Session, key: str, press: complex) -> Gesture:
     control = session.puppet.controls[key]
     joint = turned_with(session.placed, control)
     assert joint is not None, "a grip that turns nothing has no ring"
-    return turn_joint(session, joint, press, f"Turn {control.name}", key)
+    return turn_joint(session, joint, press, tr("Turn {name}", name=control.name), key)
 
 
 def turn_joint(session: Session, key: str, press: complex, name: str, lit: str = "") -> Gesture:
@@ -244,7 +244,7 @@ def turn_about(session: Session, joint: str, pin: complex, press: complex) -> Ge
             angle = math.copysign(min(abs(angle), done), angle)
         session.preview(pose=drag_joint_to(placed, after, key, pin + (start - pin) * cmath.exp(1j * angle)))
         event = yield Feedback(readout=angle_text(angle))
-    finish(session, event, f"Turn {session.puppet.joints[joint].name} about the pin")
+    finish(session, event, tr("Turn {name} about the pin", name=session.puppet.joints[joint].name))
 
 
 def scale_control(session: Session, key: str, press: complex) -> Gesture:
@@ -259,13 +259,13 @@ def scale_control(session: Session, key: str, press: complex) -> Gesture:
         factor = max(SMALLEST, before * abs(event.at - pivot) / reach) if reach > 1e-6 else before
         session.preview(pose=scale_joint_to(*ground(session, placed, pose), control.moves, factor))
         event = yield Feedback(readout=f"{factor * 100:.0f} %", lit=(key,))
-    finish(session, event, f"Scale {control.name}")
+    finish(session, event, tr("Scale {name}", name=control.name))
 
 
 def squash(session: Session, key: str, press: complex, *, slant: bool) -> Gesture:
     """Scale what a joint carries about its pivot, so that what was pressed goes with the pointer; `slant` skews it. Shift keeps its shape."""
     placed, pose = session.placed, session.pose
-    name = f"{'Slant' if slant else 'Squash'} {session.puppet.joints[key].name}"
+    name = tr("Slant {name}" if slant else "Squash {name}", name=session.puppet.joints[key].name)
     event = yield Feedback(lit=(key,))
     while event.kind == "move":
         how: Squash = "slant" if slant else "even" if event.shift else "each"
@@ -279,13 +279,13 @@ def squash(session: Session, key: str, press: complex, *, slant: bool) -> Gestur
 def turn_control(session: Session, key: str, press: complex) -> Gesture:
     """Turn what a master moves."""
     control = session.puppet.controls[key]
-    return turn_joint(session, control.moves, press, f"Turn {control.name}")
+    return turn_joint(session, control.moves, press, tr("Turn {name}", name=control.name))
 
 
 def drag_art(session: Session, joint: str, press: complex, *, turn_only: bool) -> Gesture:
     """Drag the art that a joint carries: a hand its limb, a torso its carrier, a head turns. `turn_only` turns whatever it is."""
     puppet = session.puppet
-    name = f"Pose {puppet.joints[joint].name}"
+    name = tr("Pose {name}", name=puppet.joints[joint].name)
     found = limb_of(puppet, joint)
     if turn_only:
         if found is not None and joint in found[1].joints:
@@ -294,7 +294,7 @@ def drag_art(session: Session, joint: str, press: complex, *, turn_only: bool) -
     if found is not None and session.placed.value(found[0], "blend") >= 1:  # its target moves nothing
         return turn_joint(session, joint, press, name)
     if found is not None:
-        return drag_joint(session, found[1].target, press, f"Pose {found[1].name}")
+        return drag_joint(session, found[1].target, press, tr("Pose {name}", name=found[1].name))
     if (body := body_of(puppet, joint)) is not None:
-        return drag_joint(session, body, press, f"Pose {puppet.joints[body].name}")
+        return drag_joint(session, body, press, tr("Pose {name}", name=puppet.joints[body].name))
     return turn_joint(session, joint, press, name)

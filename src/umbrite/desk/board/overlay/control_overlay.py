@@ -34,6 +34,7 @@ from umbrite.desk.board.seen import controls_seen
 from umbrite.desk.session.session import Session
 from umbrite.desk.theme import look, marks
 from umbrite.desk.theme.inked import Inked
+from umbrite.desk.theme.language import tr
 from umbrite.motion.posing import turned_with
 from umbrite.rig.control_kinds import traits
 from umbrite.rig.model import Control
@@ -43,6 +44,7 @@ NEAR_POINTER, FAR_POINTER = 160.0, 420.0
 
 
 FAINT, GHOST = 0.34, 0.28
+GRASPED = {"turn": "Turn {name}", "ring": "Turn {name}", "scale": "Scale {name}"}  # what the handles of a control do
 SLOT_LABEL = 22.0  # widget pixels below a slot
 MARK = 9.0  # so wide is a control that makes room
 LEADER = 5.0  # widget pixels from which on a line leads to where a control stands
@@ -74,7 +76,7 @@ def paint(painter: Inked, sight: Sight) -> None:
     told = hover is not None and hover.key in session.puppet.controls and hover.key != opened
     if hover is not None and told and not feedback.readout:
         name = session.puppet.controls[hover.key].name
-        words = {"turn": f"Turn {name}", "ring": f"Turn {name}", "scale": f"Scale {name}"}
+        words = {kind: tr(text, name=name) for kind, text in GRASPED.items()}
         marks.label(painter, pointer, words.get(hover.kind, name), within)
 
 
@@ -250,5 +252,7 @@ def _proposed(painter: Inked, sight: Sight) -> None:
             painter.drawPolyline([at + QPointF(-5, 0), at + QPointF(-1.5, 4), at + QPointF(5, -4)])
         if hot:
             kind = traits(control).word
-            word = "left out, click to take it" if proposed_control.left_out else "click to leave it out"
-            marks.label(painter, pointer, f"{control.name}: {kind}, {word}", within)
+            words = (
+                "{name}: {kind}, click to include" if proposed_control.left_out else "{name}: {kind}, click to exclude"
+            )
+            marks.label(painter, pointer, tr(words, name=control.name, kind=tr(kind)), within)

@@ -383,7 +383,7 @@ class PlanSheet(QFrame):
                 lambda on, name=name: attempt(session, lambda: plan_commands.set_wish(session, name, on=on))
             )
             self.ticks[name] = tick
-            grid.addWidget(tick, i // 3, i % 3)
+            grid.addWidget(tick, i // 2, i % 2)
         self.grid = QWidget()
         grid.setContentsMargins(0, 0, 0, 0)
         self.grid.setLayout(grid)

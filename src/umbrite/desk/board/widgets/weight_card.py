@@ -24,7 +24,7 @@ from umbrite.rig.edits.meshes.weight_edits import BrushMode
 from umbrite.rig.mesh import weights_of
 
 WAYS: tuple[tuple[str, BrushMode], ...] = (
-    ("Add", "add"), ("Take away", "take"), ("Smooth", "smooth"), ("Even out", "even"), ("Fill the part", "fill")
+    ("Add", "add"), ("Subtract", "take"), ("Smooth", "smooth"), ("Even out", "even"), ("Fill", "fill")
 )  # fmt: skip
 SMALLEST, LARGEST = 5, 400  # board pixels
 

@@ -25,7 +25,7 @@ def find(session: Session) -> None:
     session.drafts.put(session.drafts.now._replace(proposals=tuple(new)))
     if new:
         doubtful = sum(p.confidence < 0.5 for p in new)
-        words = f", {doubtful} of them doubtful" if doubtful else ""
+        words = tr(", {count} of them doubtful", count=doubtful) if doubtful else ""
         session.say(
             tr(
                 "{count} joints are proposed{words}. Click to accept, drag to correct, Alt+click to discard; Enter accepts all.",
@@ -79,7 +79,7 @@ def leave(session: Session, part: str) -> None:
 
 def _left(session: Session) -> str:
     count = len(session.drafts.now.proposals)
-    return f"{count} more are proposed." if count else "No more are proposed."
+    return tr("{count} more are proposed.", count=count) if count else tr("No more are proposed.")
 
 
 def take_all(session: Session) -> None:

@@ -33,7 +33,7 @@ def _copy(session: Session, step: str, transform: Transform, *, sides: bool = Fa
     session.selection.select(chosen)
     parts = sum(id_kind(key) == "part" for key in new)
     limbs = sum(id_kind(key) == "limb" for key in new)
-    with_limbs = f" with {limbs} limb{'s' if limbs > 1 else ''}" if limbs else ""
+    with_limbs = tr(" with {count} limbs", count=limbs) if limbs > 1 else tr(" with a limb") if limbs else ""
     session.say(
         tr(
             "{step}: {parts} part{ending}{with_limbs}, joined to copies alone.",
@@ -47,19 +47,19 @@ def _copy(session: Session, step: str, transform: Transform, *, sides: bool = Fa
 
 def duplicate(session: Session) -> None:
     """Copies of the selected branches beside the originals, with drawings of their own."""
-    _copy(session, "Copy", Transform(shift=BESIDE))
+    _copy(session, tr("Copy"), Transform(shift=BESIDE))
 
 
 def linked_copy(session: Session) -> None:
     """Copies that share their drawings: when one is exchanged, all are."""
-    _copy(session, "Linked copy", Transform(shift=BESIDE), linked=True)
+    _copy(session, tr("Linked copy"), Transform(shift=BESIDE), linked=True)
 
 
 def mirrored_side(session: Session) -> None:
     """The other side of the selected branches, mirrored, with limbs, limits and controls mirrored too; the line can be dragged then."""
     before, keys = session.puppet, tuple(session.selection.of("joint"))
     line = centre_line(before, keys)
-    _copy(session, "Other side, mirrored,", Transform(line=line), sides=True)
+    _copy(session, tr("Other side, mirrored"), Transform(line=line), sides=True)
     session.drafts.put(session.drafts.now._replace(mirror=MirrorLine(line, keys, before, session.puppet)))
 
 
@@ -70,7 +70,7 @@ def leave_mirror_line(session: Session) -> None:
 
 def moved_side(session: Session) -> None:
     """The other side, only moved: a far leg in side view is not mirrored."""
-    _copy(session, "Other side, moved,", Transform(shift=BESIDE * 2), sides=True)
+    _copy(session, tr("Other side, moved"), Transform(shift=BESIDE * 2), sides=True)
 
 
 def aligned(edge: Edge) -> Callable[[Session], None]:
@@ -111,7 +111,8 @@ def switch_reference(session: Session) -> None:
     part = session.puppet.parts[key]
     on = not part.reference
     session.edit(
-        f"{'Reference' if on else 'Part again'}: {part.name}", puppet=make_reference(session.puppet, key, on=on)
+        tr("Reference picture {name}" if on else "Part {name} again", name=part.name),
+        puppet=make_reference(session.puppet, key, on=on),
     )
     if on:
         session.say(

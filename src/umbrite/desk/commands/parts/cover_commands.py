@@ -210,7 +210,7 @@ def light(session: Session) -> None:
     onto = Affine(radius / size + 0j, 0j, at - radius * (1 + 1j))
     first = puppet.parts[puppet.order[0]].joint
     root = [first, *ancestors(puppet, first)][-1]
-    puppet, key = _made(session, puppet, lambda: light_disc(size, LIGHT, LIGHT_STRENGTH), "Lamp light", None, onto)
+    puppet, key = _made(session, puppet, lambda: light_disc(size, LIGHT, LIGHT_STRENGTH), tr("Lamp light"), None, onto)
     joint = puppet.parts[key].joint
     puppet = change(set_parent(puppet, [joint], root), joint, pivot_set=True)
     session.edit(tr("Light over all"), puppet=set_blend(puppet, key, "overlay"))

@@ -35,12 +35,12 @@ def switch(session: Session, what: Literal["visible", "locked"], parts: Sequence
     for part in parts:
         puppet = change(puppet, part, **{what: value})
     words = {
-        ("visible", True): "Show",
-        ("visible", False): "Hide",
-        ("locked", True): "Lock",
-        ("locked", False): "Unlock",
+        ("visible", True): tr("Show {name}", name=name),
+        ("visible", False): tr("Hide {name}", name=name),
+        ("locked", True): tr("Lock {name}", name=name),
+        ("locked", False): tr("Unlock {name}", name=name),
     }
-    session.edit(f"{words[what, value]} {name}", puppet=puppet)
+    session.edit(words[what, value], puppet=puppet)
 
 
 def hide(session: Session) -> None:

@@ -36,12 +36,12 @@ def _key(session: Session, step: str, keys: list[str], pose: Pose) -> None:
 
 def _to_end(session: Session, word: str, *, front: bool) -> None:
     keys = session.selection.of("part")
-    put_before(session, f"{word} {label_of(session, keys)}", keys, len(session.puppet.order) if front else 0)
+    put_before(session, tr(word, name=label_of(session, keys)), keys, len(session.puppet.order) if front else 0)
 
 
 def _one(session: Session, word: str, by: int) -> None:
     keys = unlocked(session.puppet, session.selection.of("part"))
-    step = f"{word} {label_of(session, keys)}"
+    step = tr(word, name=label_of(session, keys))
     if session.workspace.station.timed:
         _key(session, step, keys, stepped(session.placed, session.pose, keys, by))
     else:
@@ -49,16 +49,16 @@ def _one(session: Session, word: str, by: int) -> None:
 
 
 def to_front(session: Session) -> None:
-    _to_end(session, "To the front:", front=True)
+    _to_end(session, "{name} to the front", front=True)
 
 
 def to_back(session: Session) -> None:
-    _to_end(session, "To the back:", front=False)
+    _to_end(session, "{name} to the back", front=False)
 
 
 def one_forward(session: Session) -> None:
-    _one(session, "Forward:", 1)
+    _one(session, "{name} forward", 1)
 
 
 def one_back(session: Session) -> None:
-    _one(session, "Back:", -1)
+    _one(session, "{name} back", -1)

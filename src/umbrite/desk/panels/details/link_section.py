@@ -22,7 +22,7 @@ class LinkSection(Section):
         self.curve = CurveEdit(session, self._curve_changed, lambda: self.show_for([self.key]))
         self.column.insertWidget(2, self.curve)
         self.row("Point at, gives", *(
-            self.number(label, self._read_point(axis), self._put_point(axis), digits=2, none="click one") for label, axis in (("Point at", "x"), ("Point gives", "y"))
+            self.number(label, self._read_point(axis), self._put_point(axis), digits=2, none=tr("click one")) for label, axis in (("Point at", "x"), ("Point gives", "y"))
         ))  # fmt: skip
         self.row("Name", self.text("Name", name_of, rename))
         self.row("Follows", self.choice(
@@ -77,7 +77,7 @@ class LinkSection(Section):
     def describe(self, puppet: Puppet, keys: list[str]) -> str:
         link = puppet.links[keys[0]]
         source = (
-            f"way of {puppet.joints[link.source].name} along the board"
+            tr("way of {name} along the board", name=puppet.joints[link.source].name)
             if link.travel
             else channel_word(puppet, link.source)
         )
@@ -94,4 +94,7 @@ def _unit(puppet: Puppet, key: str, axis: str) -> float:
 
 def _sources(puppet: Puppet) -> list[tuple[str, tuple[str, bool]]]:
     channels = [(channel_word(puppet, c), (c, False)) for c in linkable_channels(puppet, sources=True)]
-    return [*channels, *((f"{joint.name}: way along the board", (key, True)) for key, joint in puppet.joints.items())]
+    return [
+        *channels,
+        *((tr("{name}: way along the board", name=joint.name), (key, True)) for key, joint in puppet.joints.items()),
+    ]

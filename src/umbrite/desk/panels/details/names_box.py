@@ -24,9 +24,9 @@ class NamesBox(QWidget):
         title.setObjectName("quiet")
         grid.addWidget(title, 0, 0, 1, 3)
         self.sought, self.put_in = QLineEdit(), QLineEdit()
-        for field, word in ((self.sought, "Find"), (self.put_in, "Put in instead, or number as")):
-            field.setPlaceholderText(word)
-            field.setAccessibleName(word)
+        for field, word in ((self.sought, "Find"), (self.put_in, "Replace with, or number as")):
+            field.setPlaceholderText(tr(word))
+            field.setAccessibleName(tr(word))
         grid.addWidget(self.sought, 1, 0, 1, 3)
         grid.addWidget(self.put_in, 2, 0, 1, 3)
         self.replace = self._button(
@@ -39,8 +39,8 @@ class NamesBox(QWidget):
         grid.addWidget(self.swap, 3, 2)
 
     def _button(self, text: str, names: Callable[[Puppet, list[str]], dict[str, str]]) -> QPushButton:
-        button = QPushButton(text)
-        button.clicked.connect(lambda: self._rename(text, names))
+        button = QPushButton(tr(text))
+        button.clicked.connect(lambda: self._rename(tr(text), names))
         return button
 
     def _rename(self, step: str, names: Callable[[Puppet, list[str]], dict[str, str]]) -> None:

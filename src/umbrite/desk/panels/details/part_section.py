@@ -120,7 +120,7 @@ class PartSection(Section):
             return tr("parts")
         part = puppet.parts[keys[0]]
         place = len(puppet.order) - puppet.order.index(keys[0])
-        shared = ", drawing shared" if part.shares else ""
+        shared = tr(", drawing shared") if part.shares else ""
         return tr(
             "part, {width} × {height} px, {place} of {count} from the front{shared}",
             width=part.drawing.width,

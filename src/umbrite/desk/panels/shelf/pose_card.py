@@ -61,7 +61,11 @@ class PoseCard(QWidget):
         self.setFixedSize(WIDE, TALL)
         self.setFocusPolicy(Qt.FocusPolicy.StrongFocus)
         known = [thing(puppet, key).name for key in saved.about if exists(puppet, key)]
-        part = f", for {', '.join(known[:3])}{' and more' if len(known) > 3 else ''} only" if saved.about else ""
+        part = (
+            tr(", for {names} only", names=", ".join(known[:3]) + (tr(" and more") if len(known) > 3 else ""))
+            if saved.about
+            else ""
+        )
         self.setAccessibleName(tr("Pose {name}{part}", name=self.name, part=part))
         self.setToolTip(
             tr("{name}{part}: click to apply, drag the groove under it to blend", name=self.name, part=part)

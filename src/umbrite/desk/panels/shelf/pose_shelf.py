@@ -209,7 +209,11 @@ class PoseShelf(QWidget):
 
     def put(self, name: str, folder: str) -> None:
         """Put a pose into a folder."""
-        words = f"Put {name} into {folder}" if folder else f"Take {name} out of its folder"
+        words = (
+            tr("Move {name} to {folder}", name=name, folder=folder)
+            if folder
+            else tr("Move {name} out of its folder", name=name)
+        )
         self._guarded(lambda s: s.edit(words, puppet=put_in_folder(s.history.now.puppet, name, folder)))
 
     def delete(self, name: str) -> None:
@@ -224,7 +228,7 @@ class PoseShelf(QWidget):
             return
 
         def rename(text: str) -> None:
-            step = f"Name pose {text}"
+            step = tr("Name pose {name}", name=text)
             self._guarded(lambda s: s.edit(step, puppet=rename_pose(s.history.now.puppet, card.name, text)))
 
         self._ask_name(card, card.name, rename)
@@ -233,7 +237,7 @@ class PoseShelf(QWidget):
         """Name a folder in place."""
 
         def rename(text: str) -> None:
-            step = f"Name folder {text}"
+            step = tr("Name folder {name}", name=text)
             self._guarded(lambda s: s.edit(step, puppet=rename_folder(s.history.now.puppet, head.folder, text)))
 
         self._ask_name(head, head.folder, rename)

@@ -3,6 +3,7 @@
 from functools import partial
 
 from PySide6.QtCore import QSize, Qt
+from PySide6.QtGui import QResizeEvent
 from PySide6.QtWidgets import (
     QComboBox,
     QHBoxLayout,
@@ -27,6 +28,8 @@ from umbrite.desk.theme import look
 from umbrite.desk.theme.language import tr
 from umbrite.desk.theme.readable import ReadableList, announce
 from umbrite.rig.takes.take_layers import get_layer
+
+ROOMY = 800  # pixels: so wide, all words have room
 
 
 class TimelinePanel(QWidget):
@@ -79,6 +82,15 @@ class TimelinePanel(QWidget):
             announce(self.sheet, tr("Frame {frame}", frame=f"{timeline.frame:g}"))
         if self.isVisible() and selected != timeline.selected:
             announce(self.sheet, tr("{keys} selected", keys=keys_counted(len(timeline.selected))))
+
+    def resizeEvent(self, event: QResizeEvent) -> None:
+        super().resizeEvent(event)
+        self._give_room()
+
+    def _give_room(self) -> None:
+        """In a narrow window how long the take is stands in the tooltip of its rate alone, so that nothing is cut."""
+        self.rate.setToolTip(self.words.text())
+        self.words.setVisible(not self.rate.isVisibleTo(self) or self.width() >= ROOMY)
 
     def sizeHint(self) -> QSize:
         return QSize(800, 210)
@@ -223,6 +235,7 @@ class TimelinePanel(QWidget):
         layer = self.session.timeline.layer
         for widget in (self.rate, self.speed):
             widget.setVisible(take is not None and not layer)
+        self._give_room()
         for widget in (self.way, self.amount):
             widget.setVisible(bool(layer))
         if layer and take is not None:

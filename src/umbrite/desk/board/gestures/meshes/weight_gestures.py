@@ -7,6 +7,7 @@ from numpy.typing import NDArray
 
 from umbrite.desk.board.gestures.gesture import Feedback, Gesture, Pointer, finish
 from umbrite.desk.session.session import Session
+from umbrite.desk.theme.language import tr
 from umbrite.motion.scene import mesh_places
 from umbrite.rig.change import change
 from umbrite.rig.edits.meshes.weight_edits import Stroke, dabbed, heir_of, with_weights
@@ -36,7 +37,7 @@ def paint(session: Session, press: Pointer) -> Gesture:
             session.preview(puppet=change(start, part, mesh=with_weights(mesh, weights)))
             last = event.at
         event = yield Feedback(value_at(session, event.at), lit=(bone,))
-    finish(session, event, f"Paint weights of {start.joints[bone].name}")
+    finish(session, event, tr("Paint weights of {name}", name=start.joints[bone].name))
 
 
 def dab(session: Session, press: Pointer) -> None:
