@@ -63,9 +63,14 @@ STRANGERS = {"biped": BIPED, "beetle": BEETLE, "bird": BIRD}
 
 
 def draw(name, folder):
+    """One of them, in a folder."""
+    return draw_strokes(STRANGERS[name], folder)
+
+
+def draw_strokes(strokes, folder):
     """One picture a piece, each as large as the canvas, so that they lie where they were drawn."""
     folder.mkdir(parents=True)
-    for stroke in STRANGERS[name]:
+    for stroke in strokes:
         canvas = np.zeros((TALL, WIDE, 4), np.uint8)
         for colour, half in (((30, 30, 40), stroke.half), (stroke.colour, stroke.half - 5)):
             cv2.line(canvas, stroke.start, stroke.end, (*colour[::-1], 255), 2 * half, cv2.LINE_AA)
