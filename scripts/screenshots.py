@@ -161,7 +161,6 @@ def controls(window: Window) -> None:
     for names, action in ((("Head",), "make-slider"), (("Cap",), "make-pad")):
         window.session.selection.select([joint(window, name) for name in names])
         window.actions_by_id[action].trigger()
-    window.show_controls()
     window.session.selection.select(
         [next(k for k, c in window.session.puppet.controls.items() if c.name == "Near hand")]
     )
@@ -200,7 +199,7 @@ def stages(window: Window) -> None:
     session = window.session
     session.workspace.go_to(PIVOTS)
     version_commands.keep(session)
-    version_commands.rename(session, "Stage 1", "With his cap")
+    version_commands.rename(session, "Version 1", "With his cap")
     puppet = remove_part(session.puppet, next(k for k, p in session.puppet.parts.items() if p.name == "Cap"))
     hand = next(k for k, p in puppet.parts.items() if p.name == "Far hand")
     puppet = nudge_parts(puppet, [hand], 46 - 30j)

@@ -12,7 +12,7 @@ from pathlib import Path
 
 from PySide6.QtCore import QRect, QSettings, QTranslator
 from PySide6.QtGui import QImage, QPainter
-from PySide6.QtWidgets import QAbstractButton, QApplication, QLabel, QWidget
+from PySide6.QtWidgets import QAbstractButton, QApplication, QLabel, QTabBar, QWidget
 
 from umbrite.desk.session.session import Session
 from umbrite.desk.session.stations import STATIONS
@@ -51,6 +51,10 @@ def cut_words(window: QWidget) -> list[str]:
         seen = widget.isVisible() and widget.text() and not wraps
         if seen and widget.width() < widget.minimumSizeHint().width() - 1:
             found.append(widget.text())
+    for bar in window.findChildren(QTabBar):
+        tabs = range(bar.count()) if bar.isVisible() else ()
+        needed = [bar.fontMetrics().horizontalAdvance(bar.tabText(i)) + 8 for i in tabs]
+        found += [bar.tabText(i) for i in tabs if bar.tabRect(i).width() < needed[i]]
     return found
 
 

@@ -62,8 +62,8 @@ def _in_one_column(window: QMainWindow, docks: Mapping[str, QDockWidget]) -> Non
     for name in ("Family", "Details"):
         window.addDockWidget(right, docks[name])
     window.splitDockWidget(docks["Family"], docks["Details"], Qt.Orientation.Vertical)
-    lists = ("Family", "Depth", "Controls", "Diagram", "Library", "Versions")
-    for behind, name in (*itertools.pairwise(lists), ("Details", "Poses")):
+    lists, others = ("Family", "Depth", "Controls", "Diagram"), ("Details", "Library", "Versions", "Poses")
+    for behind, name in (*itertools.pairwise(lists), *itertools.pairwise(others)):
         window.tabifyDockWidget(docks[behind], docks[name])
     window.resizeDocks([docks["Family"], docks["Details"]], [COLUMN_WIDE] * 2, Qt.Orientation.Horizontal)
     window.resizeDocks([docks["Family"], docks["Details"]], [410, 280], Qt.Orientation.Vertical)

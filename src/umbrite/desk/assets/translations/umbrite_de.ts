@@ -6224,6 +6224,10 @@ SHA-256 {fingerprint}</translation>
       <translation>Gelenke</translation>
     </message>
     <message>
+      <source>{name} follows one joint: {triangles} triangles, {cost} ms to paint.</source>
+      <translation>{name} folgt einem Gelenk: {triangles} Dreiecke, {cost} ms zu malen.</translation>
+    </message>
+    <message>
       <source>{name} bends over {count} joints: {triangles} triangles, {cost} ms to paint.</source>
       <translation>{name} biegt sich über {count} Gelenke: {triangles} Dreiecke, {cost} ms zu malen.</translation>
     </message>

@@ -6225,6 +6225,10 @@ SHA-256 {fingerprint}</translation>
       <translation>Articulaciones</translation>
     </message>
     <message>
+      <source>{name} follows one joint: {triangles} triangles, {cost} ms to paint.</source>
+      <translation>{name} sigue una articulación: {triangles} triángulos, {cost} ms al pintar.</translation>
+    </message>
+    <message>
       <source>{name} bends over {count} joints: {triangles} triangles, {cost} ms to paint.</source>
       <translation>{name} se flexiona en {count} articulaciones: {triangles} triángulos, {cost} ms al pintar.</translation>
     </message>

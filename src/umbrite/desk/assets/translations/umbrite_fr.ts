@@ -6225,6 +6225,10 @@ SHA-256 {fingerprint}</translation>
       <translation>Articulations</translation>
     </message>
     <message>
+      <source>{name} follows one joint: {triangles} triangles, {cost} ms to paint.</source>
+      <translation>{name} suit une articulation : {triangles} triangles, {cost} ms à peindre.</translation>
+    </message>
+    <message>
       <source>{name} bends over {count} joints: {triangles} triangles, {cost} ms to paint.</source>
       <translation>{name} plie sur {count} articulations : {triangles} triangles, {cost} ms à peindre.</translation>
     </message>

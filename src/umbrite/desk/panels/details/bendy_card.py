@@ -107,7 +107,9 @@ class BendyCard(QWidget):
         self.curved.setChecked(self._is_uneven(mesh))
         self.about.setText(
             tr(
-                "{name} bends over {count} joints: {triangles} triangles, {cost} ms to paint.",
+                "{name} follows one joint: {triangles} triangles, {cost} ms to paint."
+                if len(mesh.joints) == 1
+                else "{name} bends over {count} joints: {triangles} triangles, {cost} ms to paint.",
                 name=self.session.puppet.parts[self.part].name,
                 count=len(mesh.joints),
                 triangles=len(mesh.arrays.triangles),
