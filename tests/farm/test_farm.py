@@ -136,7 +136,7 @@ def test_stopped_work_goes_on_where_it_stopped(tmp_path, cache, by_one):
     run.send_signal(signal.SIGINT)
     _, err = run.communicate(timeout=PATIENCE)
     assert run.returncode == 130
-    assert "pieces are done and kept. Say it again with --resume to go on." in err
+    assert "pieces are done and saved. Run it again with --resume to continue." in err
     assert not (tmp_path / "out").exists()
     kept = list(cache.glob("*/*.done"))
     assert kept

@@ -32,16 +32,19 @@ WITH_OWN = {"combo box", "text", "spin button"}
 BUS = "/usr/libexec/at-spi-bus-launcher"
 
 
-def everything(node):
-    """A node and all below it; what goes while it is read is left out."""
-    yield node
+def below(node):
+    """What lies in a node; what goes while it is read is left out."""
     try:
-        children = list(node)
+        return [child for child in node if child is not None]
     except GLib.GError:
-        return
-    for child in children:
-        if child is not None:
-            yield from everything(child)
+        return []
+
+
+def everything(node):
+    """A node and all below it."""
+    yield node
+    for child in below(node):
+        yield from everything(child)
 
 
 def soon(find):
@@ -51,7 +54,7 @@ def soon(find):
         try:
             if found := find():
                 return found
-        except GLib.GError as error:
+        except (GLib.GError, AttributeError) as error:  # something has gone while it was read
             print(error, file=sys.stderr)
         time.sleep(0.2)
     sys.exit(f"not found: {find.__name__}")
@@ -76,6 +79,19 @@ def listed(name):
         chosen = item.getState().contains(pyatspi.STATE_SELECTED)
         items.append([item.name, item.description, [box.x, box.y, box.width, box.height], chosen])
     return items
+
+
+def nameless():
+    """What is seen, can be reached and has no name; Qt's empty bars of tabs are nothing."""
+    return [
+        [node.getRoleName(), node.parent.getRoleName(), node.parent.name]
+        for node in everything(window())
+        if node.getRoleName() in NAMED
+        and not node.name
+        and node.getState().contains(pyatspi.STATE_SHOWING)
+        and node.parent.getRoleName() not in WITH_OWN
+        and (node.getRoleName() != "page tab list" or any(tab.getRoleName() == "page tab" for tab in below(node)))
+    ]
 
 
 def press(*keys):
@@ -110,15 +126,7 @@ def main(command):
         soon(window)
         board = soon(lambda: listed("On the board"))
         report["rehearse"] = board
-        report["nameless"] = [
-            [node.getRoleName(), node.parent.getRoleName(), node.parent.name]
-            for node in everything(window())
-            if node.getRoleName() in NAMED
-            and not node.name
-            and node.getState().contains(pyatspi.STATE_SHOWING)
-            and node.parent.getRoleName() not in WITH_OWN
-            and (node.getRoleName() != "page tab list" or any(tab.getRoleName() == "page tab" for tab in node))
-        ]
+        report["nameless"] = soon(lambda: [nameless()])[0]
         x, y, wide, tall = board[0][2]
         subprocess.run(["xdotool", "mousemove", str(x + wide // 2), str(y + tall // 2)], check=True)
         report["click"] = heard(3, lambda: subprocess.run(["xdotool", "click", "1"], check=True))

@@ -85,6 +85,8 @@ def lengthen_an_arm(person):
 
 
 def type_into(person, field, text):
+    person.window.details.ensureWidgetVisible(field)
+    person.settle(250)
     person.click(person.middle(field))
     person.key("ctrl+a")
     person.type(text)

@@ -41,5 +41,5 @@ def test_the_other_side_gets_the_limit_mirrored_or_the_same():
     assert to_other_side(free_limit(WICK, NEAR), NEAR, mirrored=True).joints[FAR].limit is None
     with pytest.raises(RigError, match="no other side of Cap"):
         to_other_side(WICK, CAP, mirrored=True)
-    with pytest.raises(RigError, match="no limit to turn inside out"):
+    with pytest.raises(RigError, match="no limit to invert"):
         other_arc(WICK, CAP)

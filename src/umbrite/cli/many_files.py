@@ -20,7 +20,7 @@ MOST_WORKERS = 256
 
 def add_hands(command: argparse.ArgumentParser) -> None:
     """What can be said of who works."""
-    command.add_argument("--workers", type=_workers, default=1, metavar="N", help="so many processes on this machine")
+    command.add_argument("--workers", type=_workers, default=1, metavar="N", help="how many processes on this machine")
     command.add_argument(
         "--cluster", metavar="ADDRESS", help="the workers of a Dask scheduler, tcp://host:port (umbrite[farm])"
     )

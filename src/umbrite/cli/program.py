@@ -157,7 +157,7 @@ def _unheard(error: OSError) -> int:
 
 
 def parser() -> argparse.ArgumentParser:
-    """All commands with all that can be said to them; the manual page is made from it."""
+    """All commands with all their options; the manual page is made from it."""
     whole = argparse.ArgumentParser(
         prog="umbrite", description="Rig cut-out characters. Without a command: umbrite [FILE] opens the window."
     )

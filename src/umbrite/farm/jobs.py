@@ -89,7 +89,7 @@ def work_done(pieces: Sequence[Piece], hands: Hands, watch: Watch = unwatched) -
         whole = True
     except KeyboardInterrupt:
         raise StoppedError(
-            f"Stopped: {ready} of {len(pieces)} pieces are done and kept. Say it again with --resume to go on."
+            f"Stopped: {ready} of {len(pieces)} pieces are done and saved. Run it again with --resume to continue."
         ) from None
     finally:
         kept_results.close(finished=whole)

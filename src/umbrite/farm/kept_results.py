@@ -36,7 +36,7 @@ class KeptResults:
             self._lock = (self.folder / "lock").open("wb")
         except OSError as error:
             raise FileError(
-                f"Results can't be kept in {self.folder}: {(error.strerror or str(error)).lower()}. "
+                f"Results can't be saved in {self.folder}: {(error.strerror or str(error)).lower()}. "
                 "Set XDG_CACHE_HOME to a folder that can be written to."
             ) from None
         try:
@@ -65,7 +65,7 @@ class KeptResults:
         found = read_file(self._path(piece), MOST_BYTES)
         digest, data = found[:DIGEST], found[DIGEST:]
         if hashlib.sha256(data).digest() != digest:
-            raise FileError("A result that was kept is damaged. Do the work again.")
+            raise FileError("A saved result is damaged. Do the work again.")
         return data
 
     def close(self, *, finished: bool) -> None:

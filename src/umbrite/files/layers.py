@@ -111,7 +111,7 @@ def add_layers(
         made[key] = layer
     puppet = _carried(puppet, made, carriers)
     if fault := next(size_faults(puppet), None):
-        raise FileError(f"That would be more than a puppet can keep: {fault}. Nothing was added.")
+        raise FileError(f"That would be more than a puppet can hold: {fault}. Nothing was added.")
     return Package(package.having(puppet).document, art), list(made)
 
 

@@ -216,4 +216,4 @@ def _lock_of(path: Path) -> Path:
 
 def _not_kept(error: Exception) -> FileError:
     reason = getattr(error, "strerror", None) or str(error)
-    return FileError(f"Unsaved work couldn't be kept for recovery ({reason}). Save soon.")
+    return FileError(f"Unsaved work couldn't be saved for recovery ({reason}). Save soon.")

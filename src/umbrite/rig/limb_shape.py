@@ -24,7 +24,7 @@ def limb_tip(puppet: Puppet, limb: Limb) -> complex:
     if limb.end is not None:
         return puppet.joints[limb.end].pivot.z
     if limb.tip is None:
-        raise RigError(f"The limb {limb.name} has neither an end joint nor a tip. Give it one of them.")
+        raise RigError(f"The limb {limb.name} has neither an end joint nor a tip. Add one of them.")
     return limb.tip.z
 
 

@@ -73,7 +73,9 @@ def _along(samples: Samples, words: list[str], watch: Watch) -> list[Phone]:
     from pocketsphinx import Decoder, get_model_path
 
     if samples.seconds > LONGEST_WORDS:
-        raise RigError(f"Words are laid along {LONGEST_WORDS:.0f} s at most. Trim the sound, or leave the words out.")
+        raise RigError(
+            f"Words can be matched to {LONGEST_WORDS:.0f} s of sound at most. Trim the sound, or leave the words out."
+        )
     watch(0, 1, "words")
     model = f"{get_model_path()}/en-us"
     decoder = Decoder(

@@ -43,7 +43,7 @@ def packed(sizes: Sequence[Size], gap: int = 2, largest: int = LARGEST_SIDE, ste
             return Packing(_inside(found, gap), [sheet])
     found = _laid(roomy, (largest, largest), len(sizes))
     if found is None:
-        raise RigError("These pictures could not be laid on sheets. Take fewer of them at once.")
+        raise RigError("These pictures don't fit on sheets. Export fewer of them at once.")
     return Packing(_inside(found, gap), [(largest, largest)] * (1 + max(spot.sheet for spot in found)))
 
 

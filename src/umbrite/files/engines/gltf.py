@@ -46,8 +46,8 @@ def write_gltf(path: Path, package: Package, wanted: Wanted | None = None, watch
         keys.append(take_keys(tree, i))
         if keys[-1].off > WITHIN:
             raise FileError(
-                f'"{take.name}" can\'t be told in glTF: something in it is squeezed flat while what hangs from it is not, '
-                f"and would lie {keys[-1].off:.1f} pixels off. Leave this take out, or keep its scales above 0."
+                f'"{take.name}" can\'t be written as glTF: something in it is scaled to 0 while its children are not, '
+                f"and would be {keys[-1].off:.1f} pixels off. Exclude this take, or make its scales larger than 0."
             )
     watch(len(tree.takes), len(tree.takes) + 1, "pictures")
     binary = Binary()

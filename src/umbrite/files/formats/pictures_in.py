@@ -81,7 +81,7 @@ class Together:
             self._seen[id(layer.png)] = layer
             self._pixels += layer.width * layer.height
         if fault := together_fault(self._pixels):
-            raise FileError(f"That is more than a puppet can keep: {fault}. Make the pictures smaller and try again.")
+            raise FileError(f"That is more than a puppet can hold: {fault}. Make the pictures smaller and try again.")
 
 
 def profile_notes(profiles: Iterable[str]) -> list[str]:

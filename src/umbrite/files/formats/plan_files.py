@@ -30,7 +30,7 @@ def keep_plan(folder: Path, plan: BodyPlan) -> Path:
         folder.mkdir(parents=True, exist_ok=True)
     except OSError as error:
         raise FileError(
-            f"The plan can't be kept in {folder.name}: {error.strerror}. Look whether the folder may be written to."
+            f"The plan can't be saved in {folder.name}: {error.strerror}. Check whether you may write to the folder."
         ) from None
     write(path, plan_bytes(plan))
     return path

@@ -53,7 +53,7 @@ def _gathered(name: str, stream: object, container: object, watch: Watch) -> Sam
             watch(min(count, length), length, name)
         if count > length:
             raise FileError(
-                f"{name} is longer than {LONGEST_SOUND / 60:.0f} minutes. Cut it, and lay one piece under a take."
+                f"{name} is longer than {LONGEST_SOUND / 60:.0f} minutes. Cut it, and add one piece to a take."
             )
     if not count:
         raise FileError(f"{name} is silent: it holds no samples. Export it again and retry.")

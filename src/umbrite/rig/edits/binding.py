@@ -85,9 +85,7 @@ def bind_loose_to_nearest(puppet: Puppet) -> tuple[Puppet, dict[str, str]]:
     for part in loose_parts(puppet):
         joint = nearest(puppet, part)
         if joint is None:
-            raise RigError(
-                "There is no bone or family yet that loose parts could hang from. Draw bones or cords first."
-            )
+            raise RigError("There is no bone yet that unbound parts could follow. Draw bones or set parents first.")
         own = puppet.parts[part].joint
         puppet = (
             bind(puppet, [part], joint) if puppet.joints[joint].tip is not None else set_parent(puppet, [own], joint)

@@ -223,7 +223,7 @@ def attach(puppet: Puppet, key: str, parent: str) -> Puppet:
         return puppet
     own = puppet.joints[key].tip
     if own is not None and abs(own.z - tip.z) < SHORTEST:
-        raise RigError(f"{puppet.joints[key].name} would have no length there: its own tip lies on that place.")
+        raise RigError(f"{puppet.joints[key].name} would have no length there, because its own tip is at that place.")
     return move_pivot(puppet, key, tip.z, along=False)
 
 

@@ -231,7 +231,7 @@ def extend_limb(puppet: Puppet, key: str) -> Puppet:
     limb = get_limb(puppet, key)
     if limb.end is None:
         raise RigError(
-            f"{limb.name} has nothing beyond its tip that it could be extended by. Hang a joint from its last one first."
+            f"{limb.name} has nothing beyond its tip that it could be extended by. Parent a joint to its last one first."
         )
     hooks = {*targets(puppet), *toes(puppet)}
     held = {joint for other in puppet.limbs.values() for joint in (*other.joints, other.end)}

@@ -38,7 +38,7 @@ def set_soft(puppet: Puppet, joint: str, soft: float) -> Puppet:
     limit = get_joint(puppet, joint).limit
     if limit is None:
         name = puppet.joints[joint].name
-        raise RigError(f"{name} has no limit whose ends could be soft. Give it a limit first.")
+        raise RigError(f"{name} has no limit whose ends could be soft. Set a limit first.")
     return set_limit(puppet, joint, limit.smallest, limit.largest, soft)
 
 
@@ -84,7 +84,7 @@ def other_arc(puppet: Puppet, joint: str) -> Puppet:
     """
     name, limit = get_joint(puppet, joint).name, puppet.joints[joint].limit
     if limit is None:
-        raise RigError(f"{name} has no limit to turn inside out. Give it one first.")
+        raise RigError(f"{name} has no limit to invert. Set one first.")
     small, large = (round(end, 9) for end in (limit.smallest, limit.largest))  # less is no opening
     if max(-small, large) >= math.pi or small == large:
         raise RigError(

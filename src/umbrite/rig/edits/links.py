@@ -38,7 +38,7 @@ def add_link(
         require_finite(x, y, what="A link's curve")
     curve = tuple(Point(float(x), float(y)) for x, y in sorted(points))
     if fault := curve_fault(curve):
-        raise RigError(f"The curve {fault}; nothing was linked. Give it points one behind the other.")
+        raise RigError(f"The curve {fault}; nothing was linked. Put its points one after the other.")
     puppet, key = new_id(puppet, "link")
     name = unique(f"{_owner(puppet, drives)} by {_owner(puppet, source)}", names_like(puppet, "link"))
     puppet = put(puppet, key, Link(name, source, drives, curve, smooth=smooth, travel=travel))
@@ -69,7 +69,7 @@ def set_curve(puppet: Puppet, key: str, points: Sequence[Point]) -> Puppet:
         require_finite(point.x, point.y, what="A link's curve")
     curve = tuple(sorted(points, key=lambda p: p.x))
     if fault := curve_fault(curve):
-        raise RigError(f"The curve {fault}; it stays as it was. Give it points one behind the other.")
+        raise RigError(f"The curve {fault}; it was not changed. Put its points one after the other.")
     return change(puppet, key, points=curve)
 
 

@@ -46,11 +46,11 @@ def merge(
     puppet, transform = document.puppet, transform or Transform()
     require_finite(transform.shift, what="The place of what is brought in")
     if not LEAST_SCALE <= transform.scale <= MOST_SCALE:
-        raise RigError("What is brought in can be a thousandth to a thousand times as large. Choose a scale between.")
+        raise RigError("What is inserted can be a thousandth to a thousand times as large. Choose a scale in between.")
     if onto is not None:
         get_joint(puppet, onto)
     if not other.puppet.joints:
-        raise RigError("There is nothing in what is brought in. Choose a puppet or a branch with parts.")
+        raise RigError("What should be inserted is empty. Choose a puppet or a branch with parts.")
     transform = transform._replace(shift=point(transform.shift).z)
     puppet, ids = with_ids(puppet, other.puppet, {})
     made = copies(other.puppet, ids, transform, Names(puppet, sides=False))

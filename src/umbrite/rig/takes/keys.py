@@ -160,7 +160,7 @@ def ease_all(take: Take, share: float, keeping: Collection[str] = ()) -> Take:
     share that is not between 0 and a half.
     """
     if not 0 <= share <= 0.5:
-        raise RigError("A share of easing lies between 0 and a half, for it counts at both ends of a way.")
+        raise RigError("An ease length is between 0 and a half, because it counts at both ends.")
     there = {
         (channel, key.frame)
         for channel, track in take.tracks.items()

@@ -27,7 +27,7 @@ def mirror_stop(puppet: Puppet, key: str, number: int) -> Puppet:
     response = get_response(puppet, key)
     stop = get_stop(response, number)
     if stop.at.x == 0:
-        raise RigError(f"This stop of {response.name} stands in the middle, so there is no other side to it.")
+        raise RigError(f"This pose of {response.name} belongs to the middle value, so it has no other side.")
     puppet, channels = _mirrored(puppet, stop.channels)
     return put_stop(puppet, key, Point(-stop.at.x, stop.at.y), channels, swapped(stop.name))
 

@@ -58,7 +58,7 @@ def put_stop(puppet: Puppet, key: str, at: Point, channels: Mapping[str, float],
         )
     for each in channels:
         if not is_channel(puppet, each):
-            raise RigError(f"There is no value named {each} in this puppet; the stop was not kept.")
+            raise RigError(f"There is no value named {each} in this puppet, so the pose was not saved.")
     kept = {each: float(value) for each, value in channels.items() if value != 0 and not drives_itself(response, each)}
     number = stop_at(puppet, key, at)
     stops = list(response.stops)

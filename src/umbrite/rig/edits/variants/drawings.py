@@ -78,7 +78,7 @@ def lay_on(puppet: Puppet, keys: Sequence[str], by: Literal["pivot", "middle"]) 
             else ()
         )
         if found is None or not resting or key in resting:
-            raise RigError(f"{part.name} has no drawing at rest to be laid on. Select another drawing of a set.")
+            raise RigError(f"{part.name} has no drawing at rest to align with. Select another drawing of a set.")
         onto = puppet.parts[resting[0]]
         corner = complex(
             onto.drawing.width - part.drawing.width, onto.drawing.height - part.drawing.height
@@ -87,7 +87,7 @@ def lay_on(puppet: Puppet, keys: Sequence[str], by: Literal["pivot", "middle"]) 
             by_pivot = corner_by_pivot(puppet, resting[0], part.drawing)
             if by_pivot is None:
                 raise RigError(
-                    f"The pivot lies outside of {onto.name}, so it doesn't tell where {part.name} goes. Lay it on by the middle."
+                    f"The pivot lies outside of {onto.name}, so it doesn't tell where {part.name} goes. Align it by the middle."
                 )
             corner = by_pivot
         at = complex(board_from_drawing(onto.placement)(corner))
