@@ -11,7 +11,7 @@ import time
 import pyatspi
 from gi.repository import GLib
 
-PATIENCE = 60.0
+PATIENCE, QUIET = 60.0, 0.6  # seconds
 # What needs a name; Qt itself puts some of these into boxes that have one.
 NAMED = {
     "scroll pane",
@@ -100,18 +100,19 @@ def press(*keys):
         time.sleep(0.4)
 
 
-def heard(seconds, act):
-    """What is announced while something is done and for a while after it."""
-    words = []
+def heard(act):
+    """What is announced after something is done, until nothing more comes for a moment."""
+    words, last = [], [time.monotonic()]
 
     def take(event):
         words.append(event.any_data)
+        last[0] = time.monotonic()
 
     pyatspi.Registry.registerEventListener(take, "object:announcement")
     time.sleep(1.0)  # until the program knows that something listens
     act()
-    end = time.monotonic() + seconds
-    while time.monotonic() < end:
+    end = time.monotonic() + PATIENCE / 2
+    while time.monotonic() < end and not (words and time.monotonic() - last[0] > QUIET):
         GLib.MainContext.default().iteration(may_block=False)
         time.sleep(0.01)
     pyatspi.Registry.deregisterEventListener(take, "object:announcement")
@@ -129,14 +130,14 @@ def main(command):
         report["nameless"] = soon(lambda: [nameless()])[0]
         x, y, wide, tall = board[0][2]
         subprocess.run(["xdotool", "mousemove", str(x + wide // 2), str(y + tall // 2)], check=True)
-        report["click"] = heard(3, lambda: subprocess.run(["xdotool", "click", "1"], check=True))
+        report["click"] = heard(lambda: subprocess.run(["xdotool", "click", "1"], check=True))
         report["clicked"] = listed("On the board")
-        report["takes"] = heard(2, lambda: press("ctrl+6"))
+        report["takes"] = heard(lambda: press("ctrl+6"))
         report["tape"] = soon(lambda: listed("On the tape"))
         first = next(i for i, item in enumerate(report["tape"]) if "frame" in item[0])
-        report["selected"] = heard(2, lambda: list_named("On the tape").querySelection().selectChild(first))
+        report["selected"] = heard(lambda: list_named("On the tape").querySelection().selectChild(first))
         report["selected key"] = listed("On the tape")[first]
-        report["stepped"] = heard(3, lambda: press("period"))
+        report["stepped"] = heard(lambda: press("period"))
     finally:
         program.terminate()
         program.wait()

@@ -114,7 +114,7 @@ def key_the_draw_order_and_lay_a_wave_over(person):
     lamp_to(person, 10.0)
     session.selection.select([drawn_at(session.placed)[-1]])
     person.key("shift+Page_Down")
-    person.until(lambda: session.history.undo_name.startswith("To the back"))
+    person.until(lambda: session.history.undo_name.endswith("to the back"))
     then_accept(person, lambda dialog: dialog.choices["take"].setCurrentText("Lamp up"))
     window.actions_by_id["lay-over"].trigger()
     assert [each.take.name for each in take(window).layers] == ["Lamp up"]
