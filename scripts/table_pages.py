@@ -8,7 +8,7 @@ from PySide6.QtWidgets import QApplication
 
 from umbrite.checking.finding_codes import CODES, RANK, Code
 from umbrite.desk.actions.action_table import ACTIONS
-from umbrite.desk.panels.finding_pictures import has_picture, picture_of
+from umbrite.desk.panels.findings.finding_pictures import has_picture, picture_of
 from umbrite.desk.session.stations import STATIONS
 from umbrite.desk.theme.look import dress
 from umbrite.desk.theme.themes import THEMES

@@ -13,8 +13,8 @@ from umbrite.checking.finding_codes import CODES, finding
 from umbrite.desk.actions.action_table import ACTIONS, MENUS
 from umbrite.desk.app import unexpected
 from umbrite.desk.board.widgets.hints import HANDLE_HINTS, hint_for
-from umbrite.desk.panels.finding_pictures import BETWEEN, SKETCHES, TALL, WIDE, picture_of
-from umbrite.desk.panels.finding_words import sentence
+from umbrite.desk.panels.findings.finding_pictures import BETWEEN, SKETCHES, TALL, WIDE, picture_of
+from umbrite.desk.panels.findings.finding_words import sentence
 from umbrite.desk.panels.station_strip import progress
 from umbrite.desk.session.session import Session
 from umbrite.desk.session.stations import CONTROLS, LIMBS, PARTS, PIVOTS, STATIONS

@@ -52,7 +52,7 @@ from umbrite.desk.panels.details.details import Details
 from umbrite.desk.panels.family_diagram import FamilyDiagram, Sheet
 from umbrite.desk.panels.family_panel import FamilyPanel
 from umbrite.desk.panels.family_tree import FamilyTree
-from umbrite.desk.panels.findings_list import FindingsList
+from umbrite.desk.panels.findings.findings_list import FindingsList
 from umbrite.desk.panels.library_panel import LibraryPanel
 from umbrite.desk.panels.menu_bar import RecentMenu, fill_menus
 from umbrite.desk.panels.selecting_list import SelectingList

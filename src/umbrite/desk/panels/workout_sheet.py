@@ -8,7 +8,7 @@ from PySide6.QtWidgets import QDialog, QHBoxLayout, QLabel, QPushButton, QScroll
 
 from umbrite.checking.workout import Report
 from umbrite.checking.workout_report import sheets_of, shots_of
-from umbrite.desk.panels.finding_words import sentence
+from umbrite.desk.panels.findings.finding_words import sentence
 from umbrite.desk.theme import look
 from umbrite.desk.theme.language import tr
 from umbrite.files.package import Package

@@ -5,8 +5,8 @@ from PySide6.QtWidgets import QFrame, QHBoxLayout, QLabel, QPushButton, QScrollA
 
 from umbrite.checking.finding_codes import CODES, TOGETHER, Finding, grouped, mend
 from umbrite.checking.puppet_findings import look_again, mark_meant
-from umbrite.desk.panels.finding_pictures import has_picture, picture_of
-from umbrite.desk.panels.finding_words import fix_words, sentence, together
+from umbrite.desk.panels.findings.finding_pictures import has_picture, picture_of
+from umbrite.desk.panels.findings.finding_words import fix_words, sentence, together
 from umbrite.desk.session.checks import is_used
 from umbrite.desk.session.session import Session
 from umbrite.desk.session.stations import STATIONS

@@ -1,0 +1,1 @@
+"""The list of findings, its sentences and its pictures."""
