@@ -166,6 +166,9 @@ class FamilyTree(QTreeWidget):
         self.session = session
         self._rows: list[Row] = []
         self._items: dict[str, QTreeWidgetItem] = {}
+        self._room: dict[
+            str, tuple[bool, bool]
+        ] = {}  # whether a name needs the place of the icons, and more than there is
         self._busy = False
         self._folding: set[str] = set()  # the rows of sets
         self._standing: dict[str, list[str]] = {}  # what is picked in a folded set, for which its row stands
@@ -226,7 +229,7 @@ class FamilyTree(QTreeWidget):
         place = self.verticalScrollBar().value()
         self.setUpdatesEnabled(False)
         self.clear()
-        self._items = {}
+        self._items, self._room = {}, {}
         tops: list[QTreeWidgetItem] = []
         for row in fresh:  # put together before the tree hears of any of it
             item = self._items[row.key] = QTreeWidgetItem()
@@ -265,29 +268,34 @@ class FamilyTree(QTreeWidget):
 
     def _give_room(self, *_: object) -> None:
         """Names before icons: a row whose name has no room has no eye and no lock, and deep families are indented less."""
-        metrics, whole = self.fontMetrics(), self.viewport().width()
-        named = self.columnWidth(0)
+        metrics, whole, named = self.fontMetrics(), self.viewport().width(), self.columnWidth(0)
         deep = dict(self._depths())
-        wide = {key: metrics.horizontalAdvance(self._items[key].text(0)) + BESIDE_NAME for key in deep}
+        names = {row.key: row.name for row in self._rows if row.key in deep}
+        wide = {name: metrics.horizontalAdvance(name) + BESIDE_NAME for name in set(names.values())}
         longest = LEAST_LETTERS * metrics.averageCharWidth() + BESIDE_NAME
-        spare = [(whole - min(wide[key], longest)) // depth for key, depth in deep.items()]
-        self.setIndentation(max(min([INDENT, *spare]), LEAST_INDENT))
+        spare = [(whole - min(wide[names[key]], longest)) // depth for key, depth in deep.items()]
+        indent = max(min([INDENT, *spare]), LEAST_INDENT)
+        if indent != self.indentation():
+            self.setIndentation(indent)
         for key, depth in deep.items():
-            item, short = self._items[key], wide[key] + depth * self.indentation() > named
-            if item.isFirstColumnSpanned() != short:
-                item.setFirstColumnSpanned(short)
-            item.setToolTip(0, item.text(0) if wide[key] + depth * self.indentation() > whole else "")
+            needed = wide[names[key]] + depth * indent
+            room = (needed > named, needed > whole)
+            if self._room.get(key, (False, False)) != room:  # few rows change; to ask Qt about each one takes longer
+                self._items[key].setFirstColumnSpanned(room[0])
+                self._items[key].setToolTip(0, names[key] if room[1] else "")
+                self._room[key] = room
 
     def _depths(self) -> Iterator[tuple[str, int]]:
         """The rows that are not folded away, and how many indents stand before each."""
         depth: dict[str, int] = {}
+        carries = {row.above for row in self._rows}
+        folded = {key for key in carries if key in self._items and not self._items[key].isExpanded()}
         for row in self._rows:
-            item, above = self._items[row.key], row.above if row.above in self._items else None
-            if above is None:
+            if row.above not in self._items:
                 depth[row.key] = 1
-            elif above in depth and self._items[above].isExpanded():
-                depth[row.key] = depth[above] + 1
-            if row.key in depth and not item.isHidden():
+            elif row.above in depth and row.above not in folded:
+                depth[row.key] = depth[row.above] + 1
+            if row.key in depth:
                 yield row.key, depth[row.key]
 
     def resizeEvent(self, event: QResizeEvent) -> None:
