@@ -256,7 +256,7 @@ def test_what_would_be_wrong_is_refused(tmp_path):
         f"{hand}.x": (Key(0, 0, "straight"), Key(20, 300, "straight")),
     }
     package = package.having(puppet, takes=(Take("Flat", 24.0, 0, 20, tracks=tracks),))
-    with pytest.raises(FileError, match='"Flat" can\'t be told in glTF'):
+    with pytest.raises(FileError, match='"Flat" can\'t be written as glTF'):
         write_gltf(tmp_path / "it.glb", package)
     assert not list(tmp_path.iterdir())
     with pytest.raises(FileError, match=r"end it with \.glb or \.gltf"):
