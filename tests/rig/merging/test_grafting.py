@@ -79,7 +79,7 @@ def test_each_branch_taken_alone_is_a_sound_puppet_that_moves_as_it_did(name):
 
 def test_what_can_not_be_brought_in_is_refused_with_a_sentence():
     wick = load(ASSETS / "wick.umbrite").document
-    with pytest.raises(RigError, match="nothing in what is brought in"):
+    with pytest.raises(RigError, match="should be inserted is empty"):
         merge(wick, Document())
     with pytest.raises(RigError, match="times as large"):
         merge(wick, wick, Transform(scale=0.0))
