@@ -45,5 +45,5 @@ def test_parts_are_found_by_name_and_what_nothing_carries_is_listed_and_bound_to
     assert found[part(puppet, "Near thigh")] == key
     assert art(bound) == art(puppet)
     assert invariants(bound) == []
-    with pytest.raises(RigError, match="no bone or family yet"):
+    with pytest.raises(RigError, match="no bone yet that unbound parts"):
         bind_loose_to_nearest(UNRIGGED.puppet)
