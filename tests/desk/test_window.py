@@ -322,7 +322,11 @@ def test_a_gap_within_limits_is_found_in_the_background_explained_and_meant_so(w
     buttons["Ignore"].click()
     assert session.checks.found == []
     assert session.puppet.meant
-    again = [b for b in wick_window.findings_list.findChildren(QPushButton) if b.text().startswith("Look again at 1")]
+    again = [
+        b
+        for b in wick_window.findings_list.findChildren(QPushButton)
+        if b.text().startswith("Show ignored findings (1")
+    ]
     again[-1].click()
     assert [item.code for item in session.checks.found] == ["gap"]
     wick_window.findings_list.close()

@@ -8,6 +8,7 @@ from umbrite.desk.board.camera import Camera
 from umbrite.desk.board.control_places import is_valued, seen_places, shape_box, shown_size
 from umbrite.desk.board.seen import controls_seen, joints_seen, limbs_seen
 from umbrite.desk.session.session import Session
+from umbrite.desk.session.stations import LIMBS
 from umbrite.desk.theme.language import tr
 from umbrite.desk.theme.readable import Readable
 from umbrite.motion.scene import around, scene_of
@@ -54,17 +55,14 @@ def place_of(session: Session, camera: Camera, key: Hashable) -> QRect:
 
 def selection_words(session: Session) -> str:
     """What is selected, in a sentence."""
-    names = [thing(session.puppet, key).name for key in session.selection.keys]
+    keys = session.selection.keys
+    names = [thing(session.puppet, key).name for key in keys[:MOST_NAMES]]
     if not names:
         return tr("Nothing selected")
-    if len(names) == 1:
+    if len(keys) == 1:
         return tr("{name} selected", name=names[0])
-    more = ", …" if len(names) > MOST_NAMES else ""
-    return tr("{count} selected: {names}", count=len(names), names=", ".join(names[:MOST_NAMES]) + more)
-
-
-def _selected(session: Session, key: str) -> bool:
-    return key in session.selection.keys
+    more = ", …" if len(keys) > MOST_NAMES else ""
+    return tr("{count} selected: {names}", count=len(keys), names=", ".join(names) + more)
 
 
 def _at(place: complex) -> str:
@@ -76,7 +74,7 @@ def _middle(box: Box) -> complex:
 
 
 def _controls(session: Session) -> Iterator[Readable]:
-    placed = session.placed
+    placed, selected = session.placed, set(session.selection.keys)
     for key, control in controls_seen(session).items():
         kind = traits(control)
         words = [tr(kind.word).capitalize(), _at(placed.control_at(control))]
@@ -87,22 +85,21 @@ def _controls(session: Session) -> Iterator[Readable]:
             words.append(tr("value {number}", number=numbers))
         if control.locked:
             words.append(tr("locked"))
-        yield Readable(key, control.name, ", ".join(words), _selected(session, key))
+        yield Readable(key, control.name, ", ".join(words), key in selected)
 
 
 def _parts(session: Session) -> Iterator[Readable]:
-    puppet = session.puppet
+    puppet, selected = session.puppet, set(session.selection.keys)
     for shape in reversed(scene_of(session.placed, references=True)):
         part = puppet.parts[shape.part]
         words = [tr("Part on {joint}", joint=puppet.joints[part.joint].name), _at(_middle(shape.box))]
         words += [tr("locked")] if part.locked else []
         words += [tr("reference picture")] if part.reference else []
-        chosen = _selected(session, shape.part) or _selected(session, part.joint)
-        yield Readable(shape.part, part.name, ", ".join(words), chosen)
+        yield Readable(shape.part, part.name, ", ".join(words), not selected.isdisjoint({shape.part, part.joint}))
 
 
 def _joints(session: Session) -> Iterator[Readable]:
-    puppet, hooks = session.puppet, targets(session.puppet)
+    puppet, hooks, selected = session.puppet, targets(session.puppet), set(session.selection.of("joint"))
     for key, joint in joints_seen(session).items():
         if key in hooks:
             continue
@@ -110,16 +107,15 @@ def _joints(session: Session) -> Iterator[Readable]:
         words.append(tr("parent {name}", name=puppet.joints[joint.parent].name) if joint.parent else tr("no parent"))
         words += [] if joint.pivot_set else [tr("not set")]
         words += [tr("fixed")] if joint.fixed else []
-        yield Readable(key, joint.name, ", ".join(words), key in session.selection.of("joint"))
+        yield Readable(key, joint.name, ", ".join(words), key in selected)
 
 
 def _limbs(session: Session) -> Iterator[Readable]:
-    puppet = session.puppet
-    if session.workspace.station.name != "Limbs":
+    selected = set(session.selection.keys)
+    if session.workspace.station is not LIMBS:
         return
     for key, limb in limbs_seen(session).items():
         count = len(limb.joints)
         words = [tr("Limb of {count} joints", count=count), tr("target"), _at(session.placed.pivot(limb.target))]
         words += [] if limb.enabled else [tr("switched off")]
-        chosen = _selected(session, key) or limb.target in session.selection.keys
-        yield Readable(key, puppet.limbs[key].name, ", ".join(words), chosen)
+        yield Readable(key, limb.name, ", ".join(words), not selected.isdisjoint({key, limb.target}))

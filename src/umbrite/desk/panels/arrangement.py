@@ -24,7 +24,7 @@ from umbrite.desk.theme.language import tr
 LAYOUT = 8  # raised when docks change, so that old arrangements are not taken over
 SHELF_WIDE = 250
 COLUMN_WIDE = 300
-ROOMY = 1700  # a window at least so wide has its panels on both sides and still gives three fifths to the board
+ROOMY = 1800  # a window at least so wide, and as high as usual, has its panels on both sides and still three fifths of board
 TIMELINE_TALL = 220
 
 
@@ -161,8 +161,8 @@ class Arrangements:
         restored = isinstance(kept, QByteArray) and self._window.restoreState(kept, LAYOUT)
         if not restored and (before is None or before.panels != station.panels):
             self._arrange(station)  # between places where the rig is built all stands as it stood
-        if not restored and station.list:
-            self._docks[station.list].raise_()
+        if not restored:
+            self._bring_front(station)
         for name in ("Poses", "Tape"):
             self._tabs[name].wanted = name in station.panels
         self._follow()
@@ -181,8 +181,7 @@ class Arrangements:
         self._put_away = None
         if self._at is not None:
             self._arrange(self._at)
-            if self._at.list:
-                self._docks[self._at.list].raise_()
+            self._bring_front(self._at)
         self._follow()
 
     def switch_all(self) -> bool:
@@ -238,6 +237,11 @@ class Arrangements:
         if "Tape" in station.panels:
             docks["Tape"].show()
             window.resizeDocks([docks["Tape"]], [TIMELINE_TALL], Qt.Orientation.Vertical)
+
+    def _bring_front(self, station: Station) -> None:
+        """Of the panels that stand behind one another the one that a station works with."""
+        if station.front:
+            self._docks[station.front].raise_()
 
     def _follow(self) -> None:
         QTimer.singleShot(0, self._window, self._drop_bare_tabs)

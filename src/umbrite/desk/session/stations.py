@@ -166,16 +166,16 @@ class Station(NamedTuple):
     controls: bool = False
     nudges: Literal["", "part", "joint", "control"] = ""
     timed: bool = False
-    list: Literal["", "Family", "Depth", "Controls"] = ""  # the panel in front of those that stand behind one another
+    front: Literal["", "Family", "Depth", "Controls"] = ""  # the panel in front of those that stand behind one another
     hints: tuple[tuple[str, str], ...] = ()  # of its tools by name, where they say something else here
 
 
 PARTS = Station(
-    "Parts", (PLACE, TRIM, CUT), "part", "part", fans=True, guides=True, sways=True, nudges="part", list="Depth"
+    "Parts", (PLACE, TRIM, CUT), "part", "part", fans=True, guides=True, sways=True, nudges="part", front="Depth"
 )
-PIVOTS = Station("Pivots", (PIVOT, CORD), fans=True, guides=True, sways=True, nudges="joint", list="Family")
-LIMBS = Station("Limbs", (LIMB, BONE, BIND, LIMIT, WEIGHTS, MESH_POINTS), sways=True, list="Family")
-CONTROLS = Station("Controls", (CONTROL,), selects_all="control", controls=True, nudges="control", list="Controls")
+PIVOTS = Station("Pivots", (PIVOT, CORD), fans=True, guides=True, sways=True, nudges="joint", front="Family")
+LIMBS = Station("Limbs", (LIMB, BONE, BIND, LIMIT, WEIGHTS, MESH_POINTS), sways=True, front="Family")
+CONTROLS = Station("Controls", (CONTROL,), selects_all="control", controls=True, nudges="control", front="Controls")
 REHEARSE = Station(
     "Rehearse",
     (POSE, BODY, SQUASH, RESHAPE),

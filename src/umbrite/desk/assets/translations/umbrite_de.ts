@@ -6924,8 +6924,8 @@ SHA-256 {fingerprint}</translation>
       <translation>Alle ignorierten Befunde zeigen</translation>
     </message>
     <message>
-      <source>Look again at {count} that {ending} meant so</source>
-      <translation>{count} ignorierte wieder ansehen</translation>
+      <source>Show ignored findings ({count})</source>
+      <translation>Ignorierte Befunde zeigen ({count})</translation>
     </message>
     <message>
       <source>{fix}, for all</source>

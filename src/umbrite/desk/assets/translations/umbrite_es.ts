@@ -6925,8 +6925,8 @@ SHA-256 {fingerprint}</translation>
       <translation>Mostrar los hallazgos ignorados</translation>
     </message>
     <message>
-      <source>Look again at {count} that {ending} meant so</source>
-      <translation>Volver a mirar los {count} ignorados</translation>
+      <source>Show ignored findings ({count})</source>
+      <translation>Mostrar hallazgos ignorados ({count})</translation>
     </message>
     <message>
       <source>{fix}, for all</source>

@@ -6925,8 +6925,8 @@ SHA-256 {fingerprint}</translation>
       <translation>Afficher tous les constats ignorés</translation>
     </message>
     <message>
-      <source>Look again at {count} that {ending} meant so</source>
-      <translation>Revoir les {count} ignorés</translation>
+      <source>Show ignored findings ({count})</source>
+      <translation>Afficher les constats ignorés ({count})</translation>
     </message>
     <message>
       <source>{fix}, for all</source>

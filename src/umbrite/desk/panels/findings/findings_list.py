@@ -58,9 +58,7 @@ class FindingsList(QFrame):
             column.addWidget(self._row(group[0]) if len(group) == 1 else self._group(group))
         count = len(self.session.puppet.meant)
         if count:
-            again = QPushButton(
-                tr("Look again at {count} that {ending} meant so", count=count, ending="is" if count == 1 else "are")
-            )
+            again = QPushButton(tr("Show ignored findings ({count})", count=count))
             again.clicked.connect(self._look_again)
             column.addWidget(again)
         column.addStretch(1)
@@ -148,9 +146,9 @@ class FindingsList(QFrame):
             buttons.addWidget(deal)
         why = QPushButton(tr("Explain"))
         why.setCheckable(True)
-        more = self._explanation(finding.code)
+        more = QWidget()
         more.hide()
-        why.toggled.connect(more.setVisible)
+        why.toggled.connect(lambda on: self._explain(more, finding.code, on=on))
         meant = QPushButton(tr("Ignore"))
         meant.clicked.connect(lambda: self._mean(finding))
         buttons.addWidget(why)
@@ -160,9 +158,13 @@ class FindingsList(QFrame):
         words.addLayout(buttons)
         return row
 
-    def _explanation(self, code: str) -> QWidget:
+    def _explain(self, box: QWidget, code: str, *, on: bool) -> None:
         """Why it matters and what to do, with a picture of how it is and how it should be where that says more."""
-        box = QWidget()
+        if box.layout() is None:
+            self._fill(box, code)
+        box.setVisible(on)
+
+    def _fill(self, box: QWidget, code: str) -> None:
         column = QVBoxLayout(box)
         column.setContentsMargins(0, 2, 0, 2)
         if has_picture(code):
@@ -174,7 +176,6 @@ class FindingsList(QFrame):
         words.setObjectName("quiet")
         words.setWordWrap(True)
         column.addWidget(words)
-        return box
 
     def _show(self, finding: Finding) -> None:
         self.close()
